@@ -3,16 +3,11 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { router } from './app/shell/index.ts';
-import { queryClient } from './shared/queries/index.ts';
-import { followTheme, useSettings } from './shared/stores/index.ts';
+import { loadSettings, queryClient } from './shared/queries/index.ts';
 import './styles.css';
 
-followTheme();
 // Without an answer the settings of the last visit hold.
-void useSettings
-  .getState()
-  .load()
-  .catch(() => undefined);
+void loadSettings().catch(() => undefined);
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

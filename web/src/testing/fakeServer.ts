@@ -16,6 +16,7 @@ type Answer = { status?: number; body: unknown } | 'gone';
 export function fakeServer(answer: (asked: Asked) => Answer = () => ({ body: {} })) {
   const asked: Asked[] = [];
   let answers = answer;
+  let held = Promise.resolve();
   const before = globalThis.fetch;
   globalThis.fetch = ((address: string, init: RequestInit = {}) => {
     const request: Asked = {
@@ -27,18 +28,23 @@ export function fakeServer(answer: (asked: Asked) => Answer = () => ({ body: {} 
     asked.push(request);
     const told = answers(request);
     if (told === 'gone') return Promise.reject(new TypeError('Failed to fetch'));
-    return Promise.resolve(
-      new Response(JSON.stringify(told.body), {
-        status: told.status ?? 200,
-        headers: { 'Content-Type': 'application/json' },
-      }),
-    );
+    const response = new Response(JSON.stringify(told.body), {
+      status: told.status ?? 200,
+      headers: { 'Content-Type': 'application/json' },
+    });
+    return held.then(() => response);
   }) as typeof fetch;
   return {
     asked,
     /** From now on it answers so. */
     nowAnswers: (next: (asked: Asked) => Answer) => {
       answers = next;
+    },
+    /** No answer arrives until the returned function is called. */
+    hold: (): (() => void) => {
+      let release = () => undefined as void;
+      held = new Promise((resolve) => (release = resolve));
+      return release;
     },
     close: () => {
       globalThis.fetch = before;

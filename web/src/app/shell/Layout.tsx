@@ -7,6 +7,7 @@ import { BottomBar } from './BottomBar.tsx';
 import { FirstVisit } from './FirstVisit.tsx';
 import { Header } from './Header.tsx';
 import { OutboxNotice } from './OutboxNotice.tsx';
+import { useTheme } from './useTheme.ts';
 import * as messages from './messages.ts';
 
 const ReadingLine = lazy(async () => ({
@@ -45,6 +46,7 @@ export function Layout() {
     window.addEventListener('keydown', onKeyDown);
     return () => window.removeEventListener('keydown', onKeyDown);
   }, [open]);
+  useTheme();
   useEffect(() => void loadCommands().catch(() => undefined), []);
   return (
     <>

@@ -1,16 +1,20 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
 import type { ReadingInput } from '@phylaxon/core/record/entities';
-import { DEFAULT_SETTINGS } from '@phylaxon/core/record/settings';
+import { DEFAULT_SETTINGS, type Settings } from '@phylaxon/core/record/settings';
 import { aBreaker } from '@phylaxon/core/testing';
 import { fakeServer, inBrowser } from '../../testing/index.ts';
 
 inBrowser();
 const { act, cleanup, fireEvent, render, screen, within } = await import('@testing-library/react');
-const { useOutbox, useProfile, useSettings } = await import('../../shared/stores/index.ts');
+const { useOutbox, useProfile } = await import('../../shared/stores/index.ts');
+const { queryClient, settingsQuery } = await import('../../shared/queries/index.ts');
 const { ReadingForm } = await import('./ReadingForm.tsx');
 const { loadCommands } = await import('../../shared/api/index.ts');
 
 await loadCommands();
+
+const shownIn = (temperature: Settings['temperature']) =>
+  queryClient.setQueryData(settingsQuery.queryKey, { ...DEFAULT_SETTINGS, temperature });
 
 let server: ReturnType<typeof fakeServer>;
 beforeEach(() => {
@@ -23,7 +27,7 @@ afterEach(() => {
   cleanup();
   server.close();
   useProfile.setState({ profile: 'homeowner', said: false });
-  useSettings.setState({ settings: DEFAULT_SETTINGS });
+  shownIn('C');
 });
 
 const breaker = aBreaker({ poles: 1 });
@@ -90,7 +94,7 @@ describe('what is sent', () => {
   });
 
   test('a temperature typed in °F, in °C', async () => {
-    useSettings.setState({ settings: { ...DEFAULT_SETTINGS, temperature: 'F' } });
+    shownIn('F');
     show();
     type(/^Breaker face, °F/, '104');
     type(/^Ambient temperature, °F/, '68');
@@ -102,7 +106,7 @@ describe('what is sent', () => {
   });
 
   test('nothing, while something is amiss: it is told at its field, in the person’s own unit', async () => {
-    useSettings.setState({ settings: { ...DEFAULT_SETTINGS, temperature: 'F' } });
+    shownIn('F');
     show();
     await store();
     expect(screen.getByText('Enter at least one reading below.')).toBeDefined();

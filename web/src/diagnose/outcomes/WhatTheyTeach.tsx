@@ -1,7 +1,7 @@
 import type { Outcomes } from '@phylaxon/core/diagnosis/outcomes';
 import { CAUSES } from '@phylaxon/core/facts/vocabulary';
 import { Button, FieldError, useAction } from '../../shared/ui/index.ts';
-import { useSettings } from '../../shared/stores/index.ts';
+import { changeSettings, useSettings } from '../../shared/queries/index.ts';
 import * as messages from './messages.ts';
 
 const figure = (percent: number) => percent.toFixed(1);
@@ -17,9 +17,9 @@ const sayAdded = (cases: number): string => {
 export function WhatTheyTeach({
   teaching: { cases, tableCases, ownFrom, moved },
 }: Pick<Outcomes, 'teaching'>) {
-  const { settings, change } = useSettings();
+  const settings = useSettings();
   const { problem, run } = useAction();
-  const turn = () => run(() => change({ learn: !settings.learn }));
+  const turn = () => run(() => changeSettings({ learn: !settings.learn }));
   return (
     <section aria-label={messages.whatConfirmedCasesChange} className="border-t border-rule-strong pt-3">
       <h2 className="text-xl font-bold">{messages.whatConfirmedCasesChange}</h2>

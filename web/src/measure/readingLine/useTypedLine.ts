@@ -13,7 +13,8 @@ import { useMemo, useState } from 'react';
 import { entries as send, zoneHere } from '../../shared/api/index.ts';
 import { useComputation } from '../../shared/compute/index.ts';
 import { sayError, useUnits } from '../../shared/ui/index.ts';
-import { sendEntries, useProfile, useReadingLine, useSettings } from '../../shared/stores/index.ts';
+import { sendEntries, useProfile, useReadingLine } from '../../shared/stores/index.ts';
+import { useSettings } from '../../shared/queries/index.ts';
 import { earlierLines, rememberLine } from './earlierLines.ts';
 import type { LinePlaces } from './usePlaces.ts';
 import * as messages from './messages.ts';
@@ -38,7 +39,7 @@ const newText = (text: string) => ({ text, now: new Date().toISOString() });
 /** A line as it is typed: what it means, what is missing, and how it is stored. */
 export function useTypedLine({ board, places, panelId, here, caseId }: LinePlaces) {
   const units = useUnits();
-  const temperature = useSettings((state) => state.settings.temperature);
+  const { temperature } = useSettings();
   const profile = useProfile((state) => state.profile);
   const [typed, setTyped] = useState(() => newText(useReadingLine.getState().text));
   const [added, setAdded] = useState<Record<string, Added>>({});

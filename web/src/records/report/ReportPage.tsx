@@ -4,7 +4,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useMemo, useState } from 'react';
 import { useParams } from 'react-router';
 import { fileAddresses, zoneHere, type ReportAbout } from '../../shared/api/index.ts';
-import { recordQueries } from '../../shared/queries/index.ts';
+import { recordQueries, useSettings } from '../../shared/queries/index.ts';
 import {
   asButton,
   Button,
@@ -15,7 +15,7 @@ import {
   TypedInput,
   TypedLines,
 } from '../../shared/ui/index.ts';
-import { useProfile, useSettings } from '../../shared/stores/index.ts';
+import { useProfile } from '../../shared/stores/index.ts';
 import { ReportBlocks } from './ReportBlocks.tsx';
 import { usePrices, type Prices } from './usePrices.ts';
 import { useBoardLayer, type BoardMark } from '../../shared/workbench/index.ts';
@@ -68,7 +68,7 @@ function Preview({ report, about }: { report: Report; about: ReportAbout }) {
   const [wantsPrices, setWantsPrices] = useState(false);
   const isPricing = isElectrician && wantsPrices;
   const prices = usePrices(report);
-  const settings = useSettings((state) => state.settings);
+  const settings = useSettings();
   const formats = useMemo(() => timeFormats(settings, zoneHere()), [settings]);
   const blocks = useMemo(() => reportBlocks(report, formats), [report, formats]);
   return (

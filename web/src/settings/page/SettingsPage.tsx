@@ -2,7 +2,7 @@ import type { Settings } from '@phylaxon/core/record/settings';
 import { Fragment, useId, useState } from 'react';
 import { Link } from 'react-router';
 import { FieldError, useAction } from '../../shared/ui/index.ts';
-import { useSettings } from '../../shared/stores/index.ts';
+import { changeSettings, useSettings } from '../../shared/queries/index.ts';
 import { Copies } from './Copies.tsx';
 import { OwnInstruments } from './OwnInstruments.tsx';
 import { SHORTCUTS } from '../../shared/workbench/index.ts';
@@ -123,12 +123,12 @@ const LEARNING: Choice<keyof Settings>[] = [
 
 /** How figures are shown, and how questions are answered on which the trade disagrees. */
 export function SettingsPage() {
-  const { settings, change } = useSettings();
+  const settings = useSettings();
   const { problem, run } = useAction(true);
   const [stored, setStored] = useState(false);
   const set = async (part: Partial<Settings>) => {
     setStored(false);
-    setStored(await run(() => change(part)));
+    setStored(await run(() => changeSettings(part)));
   };
   const group = (title: string, choices: Choice<keyof Settings>[]) => (
     <section aria-label={title} className="space-y-4 border-t border-rule-strong pt-3">

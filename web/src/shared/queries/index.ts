@@ -1,3 +1,4 @@
 export * from './queryClient.ts';
 export * from './recordQueries.ts';
 export * from './recordQuery.ts';
+export { changeSettings, loadSettings, settingsQuery, useSettings } from './settings.ts';

@@ -1,6 +1,5 @@
 export * from './outbox.ts';
 export * from './profileStore.ts';
-export * from './settingsStore.ts';
 export * from './stepSite.ts';
 export * from './tapStore.ts';
 export * from './useChanges.ts';

@@ -4,11 +4,10 @@ import { uuid } from '@phylaxon/core/testing';
 import { fakeServer, inBrowser } from '../../testing/index.ts';
 
 inBrowser();
-const { act, cleanup, renderHook } = await import('@testing-library/react');
+const { act, cleanup, renderHook, waitFor } = await import('@testing-library/react');
 const { entries } = await import('../api/index.ts');
-const { queryClient } = await import('../queries/index.ts');
+const { queryClient, settingsQuery } = await import('../queries/index.ts');
 const { sendEntries } = await import('./outbox.ts');
-const { useSettings } = await import('./settingsStore.ts');
 const { useChanges } = await import('./useChanges.ts');
 
 class Stream {
@@ -52,7 +51,7 @@ afterEach(() => {
   cleanup();
   all.EventSource = before;
   queryClient.invalidateQueries = invalidate;
-  useSettings.setState({ settings: DEFAULT_SETTINGS });
+  queryClient.setQueryData(settingsQuery.queryKey, DEFAULT_SETTINGS);
   server.close();
 });
 
@@ -71,14 +70,15 @@ test('what others change is asked for again; what this page changed it asks for 
 });
 
 test('settings are asked for again where everything may have changed, not after every reading', async () => {
+  queryClient.setQueryData(settingsQuery.queryKey, DEFAULT_SETTINGS);
   renderHook(() => useChanges(`/cases/${uuid(1)}`));
   Stream.last.tell(uuid(8));
   expect(settingsAsked()).toBe(0);
   Stream.last.tell(uuid(9), true);
+  await waitFor(() =>
+    expect(queryClient.getQueryData(settingsQuery.queryKey)).toMatchObject({ temperature: 'F' }),
+  );
   expect(settingsAsked()).toBe(1);
-  await act(async () => {
-    while (useSettings.getState().settings.temperature !== 'F') await new Promise(setImmediate);
-  });
 });
 
 test('it tells while the server cannot be heard; heard again, all that is shown is asked for', () => {

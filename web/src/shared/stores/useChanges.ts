@@ -1,7 +1,6 @@
 import { useEffect, useState } from 'react';
-import { invalidateRecord, onRecordChanged } from '../queries/index.ts';
+import { invalidateRecord, loadSettings, onRecordChanged } from '../queries/index.ts';
 import { listen } from '../streams/index.ts';
-import { useSettings } from './settingsStore.ts';
 
 /**
  * Follow a panel or a case as others change it: what is shown of the record is asked for again.
@@ -10,7 +9,6 @@ import { useSettings } from './settingsStore.ts';
  * @returns whether the server can be heard; while it cannot, what is shown may be old
  */
 export function useChanges(of: `/panels/${string}` | `/cases/${string}`): boolean {
-  const loadSettings = useSettings((state) => state.load);
   const [heard, setHeard] = useState(true);
   useEffect(() => {
     const settingsAgain = () => void loadSettings().catch(() => undefined);
@@ -28,6 +26,6 @@ export function useChanges(of: `/panels/${string}` | `/cases/${string}`): boolea
       },
       lost: () => setHeard(false),
     });
-  }, [of, loadSettings]);
+  }, [of]);
   return heard;
 }

@@ -11,7 +11,7 @@ import {
 import { timeFormats } from '@phylaxon/core/facts/calendar';
 import type { Settings } from '@phylaxon/core/record/settings';
 import { useMemo } from 'react';
-import { useSettings } from '../../stores/index.ts';
+import { useSettings } from '../../queries/index.ts';
 
 const METRES_PER_FOOT = 0.3048;
 
@@ -68,7 +68,7 @@ export type Units = ReturnType<typeof unitsOf>;
 
 /** The units the person has chosen; the view is drawn again when others are chosen. */
 export function useUnits(): Units {
-  const settings = useSettings((state) => state.settings);
+  const settings = useSettings();
   return useMemo(() => unitsOf(settings), [settings]);
 }
 
