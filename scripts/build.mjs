@@ -1,6 +1,7 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
+import { compress } from './compress.mjs';
 import { fingerprint, isDone, markDone } from './fingerprint.mjs';
 import { ensureInstalled } from './install.mjs';
 import { npm, ROOT } from './run.mjs';
@@ -53,6 +54,7 @@ export async function ensureBuilt() {
   console.log('Building …');
   await buildServer(join(ROOT, 'server/dist'));
   await npm('exec', '--workspace', 'web', '--', 'vite', 'build', '--logLevel', 'warn');
+  await compress(join(ROOT, 'web/dist/assets'));
   const { reportFirstLoad } = await import('./firstLoad.mjs');
   reportFirstLoad();
   markDone('build', print);

@@ -13,13 +13,7 @@ const options = [process.env.NODE_OPTIONS, `--import ${globals}`].filter(Boolean
 const MOST_MS = 20 * 60_000;
 
 await node(
-  [
-    join(ROOT, 'node_modules/jest/bin/jest.js'),
-    '--maxWorkers',
-    '100%',
-    '--forceExit',
-    ...process.argv.slice(2),
-  ],
+  [join(ROOT, 'node_modules/jest/bin/jest.js'), '--maxWorkers', '100%', ...process.argv.slice(2)],
   // How JSX is written is the web’s own setting.
   { NODE_OPTIONS: options, TSX_TSCONFIG_PATH: join(ROOT, 'web/tsconfig.json') },
   process.env.PROPERTY_RUNS === 'full' ? undefined : MOST_MS,

@@ -1,6 +1,7 @@
 import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import express, { type Express } from 'express';
+import compressedStatic from 'express-static-gzip';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
@@ -135,7 +136,11 @@ function contentSecurity() {
 function serveInterface(app: Express, webRoot: string) {
   app.use(
     '/assets',
-    express.static(join(webRoot, 'assets'), { immutable: true, maxAge: '1y', fallthrough: true }),
+    // The build leaves a gzipped copy beside what is worth it.
+    compressedStatic(join(webRoot, 'assets'), {
+      index: false,
+      serveStatic: { immutable: true, maxAge: '1y', fallthrough: true },
+    }),
   );
   app.use(express.static(webRoot, { maxAge: 0, index: false }));
   app.get('/{*splat}', (request, response, next) => {
