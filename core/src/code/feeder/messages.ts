@@ -16,7 +16,7 @@ export const theLoadIsTheBreakerIs = (demandAmps: string, breakerAmps: string) =
 export const aLargerBreakerIsAllowedOnly =
   'A larger breaker is allowed only if the whole run uses this conductor and both ends are rated for it. An electrician must check that first.';
 export const theLoadIsTheBreakerIsAnd = (demandAmps: string, breakerAmps: string, largest: string) =>
-  `The load is ${demandAmps}. The breaker is ${breakerAmps} and may be up to ${largest}.`;
+  `The load is ${demandAmps}. The breaker is ${breakerAmps} and the largest allowed is ${largest}.`;
 export const hasAnAmpacityOfAsInstalled = (conductor: string, carries: string) =>
   `${conductor} has an ampacity of ${carries} as installed.`;
 export const theFeederCarriesTheEntireLoad = (share: string, asDwelling: string, asDwelling2: string) =>

@@ -25,7 +25,7 @@ export const theCalculatedLoadIsTheBreakerIs = (
   breakerAmps: string,
   maxBreakerAmps: string,
 ) =>
-  `The calculated load is ${demandAmps}. The breaker is ${breakerAmps} and may be up to ${maxBreakerAmps}.`;
+  `The calculated load is ${demandAmps}. The breaker is ${breakerAmps} and the largest allowed is ${maxBreakerAmps}.`;
 export const theNameplateRequiresACircuit = (minCircuitAmps: string, maxBreakerAmps: string) =>
   `The nameplate requires a circuit ampacity of ${minCircuitAmps} and allows a breaker of up to ${maxBreakerAmps}.`;
 export const theConductorAmpacityIsAs = (ampacity: string, maxBreakerAmps: string) =>

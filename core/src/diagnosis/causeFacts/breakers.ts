@@ -41,9 +41,9 @@ export const BREAKER_CAUSES = {
       ],
       'reset-result-unplugged': [
         { holds: 95, 'trips-at-once': 2, 'trips-later': 3 },
-        'It holds without load.',
+        'The breaker holds without load.',
       ],
-      'power-after-reset': [{ restored: 93, 'still-dead': 7 }, 'It holds until the next trip.'],
+      'power-after-reset': [{ restored: 93, 'still-dead': 7 }, 'The breaker holds until the next trip.'],
       'trip-pattern': [
         {
           random: 49,
@@ -52,7 +52,7 @@ export const BREAKER_CAUSES = {
           'one-appliance': 10,
           'motor-starting': 4,
         },
-        'It trips under loads that were never a problem before.',
+        'The breaker trips under loads that were never a problem before.',
       ],
       'trips-on-record': [
         { 'first-time': 12, few: 44, 'many-overload': 32, 'after-dead-short': 12 },
@@ -60,15 +60,15 @@ export const BREAKER_CAUSES = {
       ],
       'load-share': [
         { 'under-80': 68, '80-to-100': 29, '100-to-135': 2 },
-        'It trips under a load it should carry.',
+        'The breaker trips under a load it should carry.',
       ],
       'clamp-current': [
         { 'under-80': 68, '80-to-100': 29, '100-to-135': 2 },
-        'It trips under a load it should carry.',
+        'The breaker trips under a load it should carry.',
       ],
       'trip-vs-curve': [
         { 'within-band': 9, 'too-early': 90, 'too-late-or-never': 1 },
-        'Tripping below its rating is what makes a breaker weak.',
+        'A breaker that trips below its rating is weak.',
       ],
       'panel-touch': [{ cool: 72, warm: 26, hot: 1 }, 'Pitted contacts add a little heat.'],
       'face-temperature': [
@@ -86,7 +86,7 @@ export const BREAKER_CAUSES = {
         },
         'No hot connection explains the early trip.',
       ],
-      'load-wire-lifted': [{ holds: 95, trips: 5 }, 'It holds without load.'],
+      'load-wire-lifted': [{ holds: 95, trips: 5 }, 'The breaker holds without load.'],
       'known-good-swap': [
         { 'fault-follows-circuit': 4, 'fault-stays-with-breaker': 96 },
         'The fault moved with the breaker.',
@@ -94,7 +94,7 @@ export const BREAKER_CAUSES = {
       'panel-age': [{ modern: 36, 'over-40-years': 46, 'family-withdrawn': 18 }, 'Breakers weaken with age.'],
       'reset-feel': [
         { 'clean-clicks': 84, 'no-off-click': 3, 'hard-or-gritty': 7, 'will-not-latch': 6 },
-        'A worn breaker may feel worn.',
+        'A worn breaker often feels worn.',
       ],
       'appliance-check': [{ 'trips-there-too': 1, 'fine-there': 99 }, 'The appliances work elsewhere.'],
       'terminal-temperature': [
@@ -165,28 +165,28 @@ export const BREAKER_CAUSES = {
       ],
       'reset-result': [
         { holds: 98, 'trips-at-once': 0.5 },
-        'A breaker that cannot trip does not trip for small causes.',
+        'A breaker that cannot trip does not trip on a minor fault.',
       ],
       'trip-vs-curve': [
         { 'within-band': 5, 'too-early': 1, 'too-late-or-never': 94 },
-        'It carried a current that should have tripped it.',
+        'The breaker carried a current that should have tripped it.',
       ],
-      'panel-touch': [{ cool: 18, warm: 46, hot: 36 }, 'Very hot, but not tripped.'],
+      'panel-touch': [{ cool: 18, warm: 46, hot: 36 }, 'The breaker is very hot but has not tripped.'],
       'face-temperature': [
         { 'like-neighbours': 20, '3-to-15-over': 34, 'over-15-over': 46 },
-        'Very hot, but not tripped.',
+        'The breaker is very hot but has not tripped.',
       ],
       'terminal-temperature': [
         { 'like-peers': 24, '3-to-15-over': 34, 'over-15-over': 42 },
-        'Very hot, but not tripped.',
+        'The breaker is very hot but has not tripped.',
       ],
       'load-share': [
         { 'under-80': 14, '80-to-100': 14, '100-to-135': 30, 'over-135': 42 },
-        'It lets too much current through.',
+        'The breaker lets too much current through.',
       ],
       'clamp-current': [
         { 'under-80': 14, '80-to-100': 14, '100-to-135': 30, 'over-135': 42 },
-        'It lets too much current through.',
+        'The breaker lets too much current through.',
       ],
       'branch-off-check': [
         { 'dead-as-expected': 36, 'still-live': 64 },
@@ -240,9 +240,9 @@ export const BREAKER_CAUSES = {
       ],
       'reset-result-unplugged': [
         { holds: 33, 'trips-at-once': 58, 'trips-later': 9 },
-        'It does not stay on even with nothing connected.',
+        'The breaker does not stay on even with nothing connected.',
       ],
-      'power-after-reset': [{ restored: 42, 'still-dead': 58 }, 'It may not latch at all.'],
+      'power-after-reset': [{ restored: 42, 'still-dead': 58 }, 'The breaker may not latch at all.'],
       'trip-pattern': [
         { random: 88, 'one-appliance': 4, 'many-loads-together': 4, 'motor-starting': 2 },
         'The fault does not depend on loads.',
@@ -253,7 +253,7 @@ export const BREAKER_CAUSES = {
       ],
       'load-wire-lifted': [
         { holds: 20, trips: 80 },
-        'It does not stay on even with its circuit disconnected.',
+        'The breaker does not stay on even with its circuit disconnected.',
       ],
       'known-good-swap': [
         { 'fault-follows-circuit': 2, 'fault-stays-with-breaker': 98 },
@@ -298,13 +298,13 @@ export const BREAKER_CAUSES = {
           'trips-in-minutes': 18,
           'trips-after-hours': 12,
         },
-        'It trips at irregular times, with or without load.',
+        'The breaker trips at irregular times, with or without load.',
       ],
       'reset-result-unplugged': [
         { holds: 34, 'trips-at-once': 38, 'trips-later': 28 },
-        'It trips with nothing connected too.',
+        'The breaker trips with nothing connected too.',
       ],
-      'power-after-reset': [{ restored: 50, 'still-dead': 50 }, 'It holds for a while, if at all.'],
+      'power-after-reset': [{ restored: 50, 'still-dead': 50 }, 'The breaker holds for a while, if at all.'],
       'trip-pattern': [
         {
           random: 86,
@@ -314,11 +314,11 @@ export const BREAKER_CAUSES = {
           'motor-starting': 2,
           'hot-weather': 2,
         },
-        'It trips without a visible cause.',
+        'The breaker trips without a visible cause.',
       ],
       'trips-on-record': [
         { 'first-time': 28, few: 52, 'many-overload': 18, 'after-dead-short': 2 },
-        'It trips again and again.',
+        'The breaker trips again and again.',
       ],
       'test-button': [
         { 'trips-and-resets': 26, 'does-not-trip': 38, 'will-not-reset': 35, 'no-button': 1 },
@@ -328,7 +328,7 @@ export const BREAKER_CAUSES = {
         { 'over-1-megohm': 96, 'under-1-megohm': 3, 'near-zero': 1 },
         'The circuit is sound.',
       ],
-      'load-wire-lifted': [{ holds: 16, trips: 84 }, 'It trips even with its circuit disconnected.'],
+      'load-wire-lifted': [{ holds: 16, trips: 84 }, 'The breaker trips even with its circuit disconnected.'],
       'known-good-swap': [
         { 'fault-follows-circuit': 4, 'fault-stays-with-breaker': 96 },
         'The fault moved with the breaker.',
@@ -339,7 +339,7 @@ export const BREAKER_CAUSES = {
       ],
       'trip-vs-curve': [
         { 'within-band': 24, 'too-early': 74, 'too-late-or-never': 2 },
-        'Heat is not involved.',
+        'Heat plays no part in this trip.',
       ],
       'button-after-fitting': [
         { holds: 12, 'trips-as-soon-as-loaded': 3, 'not-newly-fitted': 85 },
@@ -385,9 +385,9 @@ export const BREAKER_CAUSES = {
       ],
       'reset-result': [
         { holds: 95, 'trips-at-once': 1.5, 'trips-in-minutes': 2 },
-        'It holds after a full reset.',
+        'The breaker holds after a full reset.',
       ],
-      'reset-result-unplugged': [{ holds: 98, 'trips-at-once': 1 }, 'It holds after a full reset.'],
+      'reset-result-unplugged': [{ holds: 98, 'trips-at-once': 1 }, 'The breaker holds after a full reset.'],
       'power-after-reset': [{ restored: 92, 'still-dead': 8 }, 'Power came back after a full reset.'],
       'trips-on-record': [
         { 'first-time': 86, few: 11, 'many-overload': 1, 'after-dead-short': 2 },
@@ -414,7 +414,7 @@ export const BREAKER_CAUSES = {
           'wet-weather': 2,
           'hot-weather': 2,
         },
-        'It tripped once, and the cause is gone.',
+        'The breaker tripped once, and the cause is gone.',
       ],
     },
   },
@@ -465,7 +465,7 @@ export const BREAKER_CAUSES = {
       ],
       'reset-feel': [
         { 'clean-clicks': 76, 'no-off-click': 7, 'hard-or-gritty': 11, 'will-not-latch': 6 },
-        'The main is the breaker that feels wrong.',
+        'The main is the breaker that feels wrong when reset.',
       ],
       'trips-on-record': [{ 'first-time': 82, few: 15 }, 'No branch breaker is the cause.'],
       'known-good-swap': [

@@ -43,18 +43,18 @@ export const CONNECTION_CAUSES = {
         { holds: 98, 'trips-at-once': 0.5, 'trips-later': 1.5 },
         'Without current there is no heat.',
       ],
-      'power-after-reset': [{ restored: 84, 'still-dead': 16 }, 'It holds until it heats up again.'],
+      'power-after-reset': [{ restored: 84, 'still-dead': 16 }, 'The breaker holds until it heats up again.'],
       'trip-pattern': [
         { random: 42, 'many-loads-together': 34, 'one-appliance': 14, 'hot-weather': 6, 'motor-starting': 4 },
-        'It trips under load, after some time.',
+        'The breaker trips under load, after some time.',
       ],
       'trips-on-record': [
         { 'first-time': 58, few: 30, 'many-overload': 10, 'after-dead-short': 2 },
-        'It trips again, sooner each time.',
+        'The breaker trips again, sooner each time.',
       ],
       sound: [{ quiet: 70, 'steady-hum': 11, 'sizzle-or-crackle': 19 }, 'A loose terminal can sizzle.'],
       smell: [{ none: 76, 'hot-plastic': 24 }, 'A hot connection burns the insulation.'],
-      'panel-touch': [{ cool: 26, warm: 61, hot: 13 }, 'That breaker is warm.'],
+      'panel-touch': [{ cool: 26, warm: 61, hot: 13 }, 'The other breaker is warm.'],
       'light-behaviour': [
         { steady: 48, 'dims-on-start': 15, 'flicker-one-circuit': 35, 'flicker-whole-house': 1.5 },
         'A loose connection makes lights flicker.',
@@ -65,7 +65,7 @@ export const CONNECTION_CAUSES = {
       ],
       'terminal-temperature': [
         { 'like-peers': 2, '3-to-15-over': 22, 'over-15-over': 76 },
-        'The heat is generated at the terminal.',
+        'The heat comes from the terminal.',
       ],
       'millivolt-drop': [
         { 'like-peers': 84, raised: 12, high: 4 },
@@ -134,7 +134,7 @@ export const CONNECTION_CAUSES = {
       ],
       sound: [{ quiet: 60, 'steady-hum': 10, 'sizzle-or-crackle': 30 }, 'A poor connection at the bus arcs.'],
       smell: [{ none: 68, 'hot-plastic': 32 }, 'The breaker case overheats.'],
-      'panel-touch': [{ cool: 20, warm: 50, hot: 30 }, 'That breaker is warm.'],
+      'panel-touch': [{ cool: 20, warm: 50, hot: 30 }, 'The other breaker is warm.'],
       'light-behaviour': [
         { steady: 42, 'dims-on-start': 12, 'flicker-one-circuit': 44, 'flicker-whole-house': 2 },
         'A loose connection at the bus stab makes lights flicker.',
@@ -145,7 +145,7 @@ export const CONNECTION_CAUSES = {
       ],
       'terminal-temperature': [
         { 'like-peers': 14, '3-to-15-over': 40, 'over-15-over': 46 },
-        'The heat is generated at the other end.',
+        'The heat comes from the other end.',
       ],
       'millivolt-drop': [
         { 'like-peers': 44, raised: 20, high: 36 },
@@ -208,7 +208,7 @@ export const CONNECTION_CAUSES = {
       ],
       'reset-result-unplugged': [
         { holds: 98, 'trips-at-once': 1, 'trips-later': 1 },
-        'It holds without loads.',
+        'The breaker holds without load.',
       ],
       'power-after-reset': [{ restored: 92, 'still-dead': 8 }, 'Both circuits are sound.'],
       'terminal-inspection': [
@@ -239,7 +239,7 @@ export const CONNECTION_CAUSES = {
       ],
       'trip-pattern': [
         { 'many-loads-together': 52, random: 38, 'one-appliance': 8, 'motor-starting': 2 },
-        'It trips when both circuits are in use.',
+        'The breaker trips when both circuits are in use.',
       ],
       'recent-change': [
         { none: 66, 'new-appliance': 8, 'new-wiring-or-breaker': 26 },
@@ -324,7 +324,7 @@ export const CONNECTION_CAUSES = {
       'power-after-reset': [{ restored: 54, 'still-dead': 46 }, 'Contact remains at some points of the bus.'],
       'trip-pattern': [
         { random: 58, 'many-loads-together': 32, 'hot-weather': 6, 'motor-starting': 4 },
-        'It trips when the whole house draws a lot of current.',
+        'The breaker trips when the whole house draws a lot of current.',
       ],
       'known-good-swap': [
         { 'fault-follows-circuit': 94, 'fault-stays-with-breaker': 6 },

@@ -24,9 +24,9 @@ export const INSULATION_CAUSES = {
       ],
       'reset-result-unplugged': [
         { holds: 3, 'trips-at-once': 92, 'trips-later': 5 },
-        'It still trips with nothing plugged in: the fault is in the fixed wiring.',
+        'The breaker still trips with nothing plugged in: the fault is in the fixed wiring.',
       ],
-      'power-after-reset': [{ restored: 5, 'still-dead': 95 }, 'It never stays on.'],
+      'power-after-reset': [{ restored: 5, 'still-dead': 95 }, 'The breaker never stays on.'],
       'trip-pattern': [
         {
           random: 56,
@@ -36,7 +36,7 @@ export const INSULATION_CAUSES = {
           'motor-starting': 2,
           'hot-weather': 2,
         },
-        'It does not depend on one appliance. A switch or rain may bring it on.',
+        'The fault does not depend on one appliance. A switch or rain may bring it on.',
       ],
       'trips-on-record': [
         { 'first-time': 36, few: 12, 'many-overload': 1, 'after-dead-short': 51 },
@@ -50,7 +50,7 @@ export const INSULATION_CAUSES = {
       ],
       'insulation-resistance': [
         { 'over-1-megohm': 3, 'under-1-megohm': 12, 'near-zero': 85 },
-        'Readings this low show a short circuit.',
+        'A resistance this low shows a short circuit.',
       ],
       'load-wire-lifted': [{ holds: 98, trips: 2 }, 'The breaker holds with its wiring disconnected.'],
       'known-good-swap': [
@@ -91,20 +91,23 @@ export const INSULATION_CAUSES = {
           'trips-in-minutes': 7,
           'trips-after-hours': 4,
         },
-        'It trips again as soon as leakage returns.',
+        'The breaker trips again as soon as leakage returns.',
       ],
       'reset-result-unplugged': [
         { holds: 28, 'trips-at-once': 56, 'trips-later': 16 },
         'The wiring leaks current with nothing plugged in.',
       ],
-      'power-after-reset': [{ restored: 38, 'still-dead': 62 }, 'It works again once the wiring is dry.'],
+      'power-after-reset': [
+        { restored: 38, 'still-dead': 62 },
+        'The circuit works again once the wiring is dry.',
+      ],
       'trip-pattern': [
         { 'wet-weather': 58, random: 26, 'one-appliance': 10, 'many-loads-together': 3, 'hot-weather': 3 },
         'Rain, dew or cleaning brings it on.',
       ],
       'trips-on-record': [
         { 'first-time': 34, few: 58, 'many-overload': 3, 'after-dead-short': 5 },
-        'It comes and goes with moisture.',
+        'The fault comes and goes with moisture.',
       ],
       'water-signs': [
         { dry: 74, 'condensation-or-rust': 20, 'wet-now': 6 },
@@ -116,15 +119,21 @@ export const INSULATION_CAUSES = {
       ],
       'insulation-resistance': [
         { 'over-1-megohm': 9, 'under-1-megohm': 77, 'near-zero': 14 },
-        'Readings in this range show leakage.',
+        'A resistance in this range shows leakage current.',
       ],
       'load-wire-lifted': [{ holds: 98, trips: 2 }, 'The breaker holds with its wiring disconnected.'],
       'known-good-swap': [
         { 'fault-follows-circuit': 98, 'fault-stays-with-breaker': 2 },
         'Any GFCI or AFCI breaker trips on this fault.',
       ],
-      'load-share': [{ 'under-80': 88, '80-to-100': 9, '100-to-135': 2 }, 'It trips under a light load.'],
-      'clamp-current': [{ 'under-80': 88, '80-to-100': 9, '100-to-135': 2 }, 'It trips under a light load.'],
+      'load-share': [
+        { 'under-80': 88, '80-to-100': 9, '100-to-135': 2 },
+        'The breaker trips under a light load.',
+      ],
+      'clamp-current': [
+        { 'under-80': 88, '80-to-100': 9, '100-to-135': 2 },
+        'The breaker trips under a light load.',
+      ],
       'button-after-fitting': [
         { holds: 12, 'trips-as-soon-as-loaded': 8, 'not-newly-fitted': 80 },
         'A new GFCI or AFCI breaker detects what the old breaker could not.',
@@ -139,7 +148,7 @@ export const INSULATION_CAUSES = {
       ],
       'trip-vs-curve': [
         { 'within-band': 22, 'too-early': 77, 'too-late-or-never': 1 },
-        'Heat is not involved.',
+        'Heat plays no part in this trip.',
       ],
     },
   },
@@ -160,7 +169,7 @@ export const INSULATION_CAUSES = {
     signs: {
       'trips-on-record': [
         { 'first-time': 40, few: 54, 'many-overload': 4, 'after-dead-short': 2 },
-        'It trips again at irregular times.',
+        'The breaker trips again at irregular times.',
       ],
       'reset-result': [
         {
@@ -170,13 +179,13 @@ export const INSULATION_CAUSES = {
           'trips-in-minutes': 20,
           'trips-after-hours': 8,
         },
-        'It trips whenever the connection arcs.',
+        'The breaker trips whenever the connection arcs.',
       ],
       'reset-result-unplugged': [
         { holds: 84, 'trips-at-once': 5, 'trips-later': 11 },
         'Without current there is no arc.',
       ],
-      'power-after-reset': [{ restored: 64, 'still-dead': 36 }, 'It works again for a while.'],
+      'power-after-reset': [{ restored: 64, 'still-dead': 36 }, 'The circuit works again for a while.'],
       'trip-pattern': [
         {
           random: 74,
@@ -186,7 +195,7 @@ export const INSULATION_CAUSES = {
           'motor-starting': 2,
           'hot-weather': 2,
         },
-        'It trips when something is moved, or when current flows.',
+        'The breaker trips when something is moved, or when current flows.',
       ],
       sound: [{ quiet: 66, 'steady-hum': 8, 'sizzle-or-crackle': 26 }, 'A loose connection crackles.'],
       smell: [{ none: 80, 'hot-plastic': 20 }, 'A loose connection burns its insulation.'],
@@ -213,7 +222,7 @@ export const INSULATION_CAUSES = {
       ],
       'recent-change': [
         { none: 70, 'new-appliance': 8, 'new-wiring-or-breaker': 15, 'digging-or-drilling': 7 },
-        'A new outlet, or age.',
+        'An outlet is new, or its connections are old.',
       ],
       'test-button': [
         { 'trips-and-resets': 52, 'does-not-trip': 1, 'will-not-reset': 4, 'no-button': 43 },
@@ -225,7 +234,7 @@ export const INSULATION_CAUSES = {
       ],
       'load-share': [
         { 'under-80': 82, '80-to-100': 14, '100-to-135': 3 },
-        'It trips even under a light load.',
+        'The breaker trips even under a light load.',
       ],
       'button-after-fitting': [
         { holds: 12, 'trips-as-soon-as-loaded': 8, 'not-newly-fitted': 80 },
@@ -246,7 +255,7 @@ export const INSULATION_CAUSES = {
     signs: {
       'water-signs': [
         { dry: 3, 'condensation-or-rust': 76, 'wet-now': 21 },
-        'Rust, water drops or a water line.',
+        'There is rust, water drops or a water line.',
       ],
       'terminal-inspection': [
         {
@@ -256,11 +265,11 @@ export const INSULATION_CAUSES = {
           corroded: 77,
           'two-wires-one-terminal': 1,
         },
-        'Green or white corrosion on metal.',
+        'The metal shows green or white corrosion.',
       ],
       'trip-pattern': [
         { 'wet-weather': 60, random: 36, 'hot-weather': 2, 'one-appliance': 1 },
-        'It comes and goes with the weather.',
+        'The fault comes and goes with the weather.',
       ],
       'stab-inspection': [{ clean: 48, 'pitted-or-burnt': 52 }, 'The bus corrodes too.'],
       'reset-feel': [
@@ -293,12 +302,15 @@ export const INSULATION_CAUSES = {
         { holds: 76, 'trips-at-once': 13, 'trips-later': 11 },
         'The fault lasts while the panel is wet.',
       ],
-      'power-after-reset': [{ restored: 76, 'still-dead': 24 }, 'It clears once the panel is dry.'],
+      'power-after-reset': [{ restored: 76, 'still-dead': 24 }, 'The fault clears once the panel is dry.'],
       'test-button': [
         { 'trips-and-resets': 40, 'does-not-trip': 7, 'will-not-reset': 8, 'no-button': 45 },
-        'Electronics fail first.',
+        'The electronics usually fail first.',
       ],
-      'panel-age': [{ modern: 46, 'over-40-years': 40, 'family-withdrawn': 14 }, 'Corrosion takes years.'],
+      'panel-age': [
+        { modern: 46, 'over-40-years': 40, 'family-withdrawn': 14 },
+        'Corrosion takes years to form.',
+      ],
       'face-temperature': [
         { 'like-neighbours': 62, '3-to-15-over': 35, 'over-15-over': 3 },
         'A corroded connection heats up.',
@@ -326,24 +338,24 @@ export const INSULATION_CAUSES = {
       ],
       'reset-result': [
         { holds: 5, 'trips-at-once': 76, 'trips-in-seconds': 14, 'trips-in-minutes': 4 },
-        'It trips with or without load.',
+        'The breaker trips with or without load.',
       ],
       'reset-result-unplugged': [
         { holds: 9, 'trips-at-once': 76, 'trips-later': 15 },
-        'It trips without load, because return current of other circuits flows through it.',
+        'The breaker trips without load, because return current of other circuits flows through it.',
       ],
-      'power-after-reset': [{ restored: 18, 'still-dead': 82 }, 'It does not stay on.'],
+      'power-after-reset': [{ restored: 18, 'still-dead': 82 }, 'The breaker does not stay on.'],
       'trip-pattern': [
         { random: 84, 'one-appliance': 6, 'wet-weather': 4, 'many-loads-together': 4, 'motor-starting': 2 },
-        'It does not depend on what is plugged in.',
+        'The fault does not depend on what is plugged in.',
       ],
       'trips-on-record': [
         { 'first-time': 56, few: 40, 'many-overload': 1, 'after-dead-short': 3 },
-        'It starts after work in a box, or when a wire gets pinched.',
+        'This fault starts after work in a box, or when a wire gets pinched.',
       ],
       'recent-change': [
         { none: 34, 'new-appliance': 4, 'new-wiring-or-breaker': 50, 'digging-or-drilling': 12 },
-        'Often after work on an outlet, or with a new GFCI or AFCI breaker.',
+        'This often follows work on an outlet, or a new GFCI or AFCI breaker.',
       ],
       'button-after-fitting': [
         { holds: 5, 'trips-as-soon-as-loaded': 25, 'not-newly-fitted': 70 },
@@ -369,14 +381,17 @@ export const INSULATION_CAUSES = {
         { 'clean-and-tight': 84, 'loose-or-burnt': 4, 'on-the-wrong-bar': 12 },
         'The neutral is correct at the bar and touches ground downstream.',
       ],
-      'load-share': [{ 'under-80': 92, '80-to-100': 7, '100-to-135': 1 }, 'It trips even without load.'],
+      'load-share': [
+        { 'under-80': 92, '80-to-100': 7, '100-to-135': 1 },
+        'The breaker trips even without load.',
+      ],
       'appliance-check': [
         { 'trips-there-too': 1, 'fine-there': 99 },
         'Everything plugged in works elsewhere.',
       ],
       'trip-vs-curve': [
         { 'within-band': 22, 'too-early': 77, 'too-late-or-never': 1 },
-        'Heat is not involved.',
+        'Heat plays no part in this trip.',
       ],
     },
   },
@@ -418,7 +433,7 @@ export const INSULATION_CAUSES = {
       ],
       'trips-on-record': [
         { 'first-time': 62, few: 34, 'many-overload': 2, 'after-dead-short': 2 },
-        'It has tripped since it was installed.',
+        'The breaker has tripped since it was installed.',
       ],
       'insulation-resistance': [
         { 'over-1-megohm': 95, 'under-1-megohm': 4, 'near-zero': 1 },
@@ -435,9 +450,9 @@ export const INSULATION_CAUSES = {
       ],
       'trip-vs-curve': [
         { 'within-band': 20, 'too-early': 79, 'too-late-or-never': 1 },
-        'Heat is not involved.',
+        'Heat plays no part in this trip.',
       ],
-      'power-after-reset': [{ restored: 60, 'still-dead': 40 }, 'It holds until the first load.'],
+      'power-after-reset': [{ restored: 60, 'still-dead': 40 }, 'The breaker holds until the first load.'],
     },
   },
 } as const satisfies Partial<Record<CauseId, CauseFacts>>;

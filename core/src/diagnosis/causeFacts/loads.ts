@@ -68,7 +68,7 @@ export const LOAD_CAUSES = {
       'power-after-reset': [{ restored: 95, 'still-dead': 5 }, 'The circuit itself is sound.'],
       'trip-pattern': [
         { 'many-loads-together': 72, 'one-appliance': 14, 'hot-weather': 4, random: 8, 'motor-starting': 1 },
-        'It trips when everything runs.',
+        'The breaker trips when everything runs.',
       ],
       'trips-on-record': [
         { 'first-time': 24, few: 42, 'many-overload': 33, 'after-dead-short': 1 },
@@ -101,7 +101,7 @@ export const LOAD_CAUSES = {
       ],
       'trip-vs-curve': [
         { 'within-band': 95, 'too-early': 3, 'too-late-or-never': 2 },
-        'It tripped within the range of a sound breaker.',
+        'The breaker tripped within the range of a sound breaker.',
       ],
       'known-good-swap': [
         { 'fault-follows-circuit': 98, 'fault-stays-with-breaker': 2 },
@@ -148,7 +148,7 @@ export const LOAD_CAUSES = {
       ],
       'trip-pattern': [
         { 'one-appliance': 82, 'many-loads-together': 3, 'motor-starting': 5, 'wet-weather': 1, random: 9 },
-        'It trips when that appliance is used.',
+        'The breaker trips when that appliance is used.',
       ],
       'trips-on-record': [
         { 'first-time': 42, few: 24, 'many-overload': 2, 'after-dead-short': 32 },
@@ -174,7 +174,7 @@ export const LOAD_CAUSES = {
       ],
       'button-after-fitting': [
         { holds: 10, 'trips-as-soon-as-loaded': 6, 'not-newly-fitted': 84 },
-        'An appliance may trip the breaker when it runs.',
+        'An appliance may trip the breaker when the appliance runs.',
       ],
     },
   },
@@ -198,7 +198,7 @@ export const LOAD_CAUSES = {
     signs: {
       'reset-result': [
         { holds: 56, 'trips-at-once': 18, 'trips-in-seconds': 22, 'trips-in-minutes': 3 },
-        'It holds until the motor starts.',
+        'The breaker holds until the motor starts.',
       ],
       'reset-result-unplugged': [
         { holds: 98, 'trips-at-once': 1, 'trips-later': 1 },
@@ -207,11 +207,11 @@ export const LOAD_CAUSES = {
       'power-after-reset': [{ restored: 95, 'still-dead': 5 }, 'The circuit itself is sound.'],
       'trip-pattern': [
         { 'motor-starting': 88, 'one-appliance': 8, random: 3, 'many-loads-together': 1 },
-        'It trips the moment the motor starts.',
+        'The breaker trips the moment the motor starts.',
       ],
       'trips-on-record': [
         { 'first-time': 30, few: 56, 'many-overload': 6, 'after-dead-short': 8 },
-        'It trips occasionally, not at every start.',
+        'The breaker trips occasionally, not at every start.',
       ],
       'light-behaviour': [
         { steady: 42, 'dims-on-start': 56, 'flicker-one-circuit': 2 },
@@ -219,11 +219,11 @@ export const LOAD_CAUSES = {
       ],
       'recent-change': [
         { none: 56, 'new-appliance': 40, 'new-wiring-or-breaker': 4 },
-        'A new machine, or one that starts harder with age.',
+        'The motor is new, or starts harder with age.',
       ],
       'appliance-check': [
         { 'trips-there-too': 42, 'fine-there': 58 },
-        'Another breaker may just ride through the start.',
+        'Another breaker may ride through the motor’s start.',
       ],
       'outlet-sag': [
         { 'under-3-percent': 60, '3-to-6-percent': 30, 'over-6-percent': 10 },
@@ -263,7 +263,7 @@ export const LOAD_CAUSES = {
       'power-after-reset': [{ restored: 95, 'still-dead': 5 }, 'The circuit itself is sound.'],
       'trip-pattern': [
         { 'hot-weather': 68, 'many-loads-together': 12, random: 18, 'one-appliance': 2 },
-        'It trips on hot days, in the afternoon.',
+        'The breaker trips on hot days, in the afternoon.',
       ],
       'panel-touch': [{ cool: 12, warm: 83, hot: 4 }, 'The whole panel is warm.'],
       'face-temperature': [
@@ -276,11 +276,11 @@ export const LOAD_CAUSES = {
       ],
       'load-share': [
         { 'under-80': 7, '80-to-100': 66, '100-to-135': 26, 'over-135': 1 },
-        `The load is one it would carry in a cool room, but not by much: an ambient of ${sayTemperature(40)} lowers the trip point by 7%.`,
+        `The breaker would carry this load in a cool room, but not by much: an ambient of ${sayTemperature(40)} lowers the trip point by 7%.`,
       ],
       'clamp-current': [
         { 'under-80': 12, '80-to-100': 64, '100-to-135': 23, 'over-135': 1 },
-        `The load is one it would carry in a cool room, but not by much: an ambient of ${sayTemperature(40)} lowers the trip point by 7%.`,
+        `The breaker would carry this load in a cool room, but not by much: an ambient of ${sayTemperature(40)} lowers the trip point by 7%.`,
       ],
       'trip-vs-curve': [
         { 'within-band': 36, 'too-early': 63, 'too-late-or-never': 1 },

@@ -62,7 +62,7 @@ export const OPEN_CIRCUIT_CAUSES = {
       'clamp-current': [{ 'under-80': 97, '80-to-100': 2 }, 'No current flows through an open wire.'],
       'recent-change': [
         { none: 62, 'new-appliance': 4, 'new-wiring-or-breaker': 22, 'digging-or-drilling': 12 },
-        'Recent work on the wiring, or a connection that was always loose.',
+        'There was recent work on the wiring, or the connection was always loose.',
       ],
       'trips-on-record': [
         { 'first-time': 90, few: 8, 'many-overload': 1, 'after-dead-short': 1 },
@@ -70,7 +70,7 @@ export const OPEN_CIRCUIT_CAUSES = {
       ],
       'insulation-resistance': [
         { 'over-1-megohm': 97, 'under-1-megohm': 2, 'near-zero': 0.5 },
-        'An open wire reads high, not low.',
+        'An open wire reads high resistance, not low.',
       ],
       'light-behaviour': [
         { steady: 82, 'dims-on-start': 4, 'flicker-one-circuit': 13 },
@@ -118,11 +118,11 @@ export const OPEN_CIRCUIT_CAUSES = {
       'reset-result': [{ holds: 97, 'trips-at-once': 1 }, 'An open neutral does not trip a breaker.'],
       'power-after-reset': [
         { restored: 44, 'still-dead': 56 },
-        'Little was dead, and a reset changes nothing.',
+        'Little or nothing was dead, and a reset changes nothing.',
       ],
       'recent-change': [
         { none: 48, 'new-appliance': 6, 'new-wiring-or-breaker': 42, 'digging-or-drilling': 4 },
-        'Often after work in the panel.',
+        'This often follows work in the panel.',
       ],
       'known-good-swap': [
         { 'fault-follows-circuit': 99, 'fault-stays-with-breaker': 1 },
@@ -154,7 +154,7 @@ export const OPEN_CIRCUIT_CAUSES = {
       ],
       'appliance-check': [
         { 'trips-there-too': 1, 'fine-there': 99 },
-        'It trips nothing, and is dead elsewhere too.',
+        'The appliance trips nothing, and is dead on other outlets too.',
       ],
     },
   },
@@ -169,7 +169,10 @@ export const OPEN_CIRCUIT_CAUSES = {
       'reset-result': [{ holds: 98, 'trips-at-once': 1 }, 'The breaker holds.'],
       'power-after-reset': [{ restored: 3, 'still-dead': 97 }, 'Resetting the breaker changes nothing.'],
       'water-signs': [{ dry: 88, 'condensation-or-rust': 9, 'wet-now': 3 }, 'Moisture tripped the GFCI.'],
-      'trip-pattern': [{ random: 66, 'wet-weather': 20, 'one-appliance': 12 }, 'Moisture, or one appliance.'],
+      'trip-pattern': [
+        { random: 66, 'wet-weather': 20, 'one-appliance': 12 },
+        'Moisture or one appliance trips it.',
+      ],
       'trips-on-record': [
         { 'first-time': 82, few: 16, 'many-overload': 1, 'after-dead-short': 1 },
         'The breaker has no danger sign.',

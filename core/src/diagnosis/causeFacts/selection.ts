@@ -11,7 +11,7 @@ export const SELECTION_CAUSES = {
       {
         none: [['conductor-vs-breaker', 'wire-too-small']],
         then: [],
-        why: 'A rating is never changed on a guess. Check the conductor first.',
+        why: 'Never change a rating on a guess. Check the conductor first.',
       },
     ],
     commonness: 10,
@@ -21,7 +21,10 @@ export const SELECTION_CAUSES = {
       { share: 0.98, path: {} },
     ],
     signs: {
-      'reset-result': [{ holds: 97, 'trips-at-once': 1 }, 'It carried more than its conductor allows.'],
+      'reset-result': [
+        { holds: 97, 'trips-at-once': 1 },
+        'The breaker carried more current than its conductor allows.',
+      ],
       'conductor-vs-breaker': [
         { matched: 1, 'wire-too-small': 98, 'wire-has-room': 0.5 },
         'A rating above the conductor’s limit makes a breaker oversized.',
@@ -45,7 +48,7 @@ export const SELECTION_CAUSES = {
         { none: 62, 'new-appliance': 14, 'new-wiring-or-breaker': 24 },
         'The breaker is newer than the wiring.',
       ],
-      'power-after-reset': [{ restored: 85, 'still-dead': 15 }, 'Nothing was dead.'],
+      'power-after-reset': [{ restored: 85, 'still-dead': 15 }, 'Nothing was dead before the reset.'],
       'trips-on-record': [
         { 'first-time': 82, few: 14, 'many-overload': 3, 'after-dead-short': 1 },
         'An oversized breaker does not trip.',
@@ -72,7 +75,7 @@ export const SELECTION_CAUSES = {
       {
         none: [['conductor-vs-breaker', 'wire-has-room']],
         then: [],
-        why: 'A rating is never changed on a guess. Check the conductor first.',
+        why: 'Never change a rating on a guess. Check the conductor first.',
       },
       {
         all: [['conductor-vs-breaker', 'wire-has-room']],
@@ -103,7 +106,10 @@ export const SELECTION_CAUSES = {
         { 'one-appliance': 60, 'many-loads-together': 9, 'hot-weather': 18, random: 12, 'motor-starting': 1 },
         'The circuit has one fixed appliance.',
       ],
-      'trips-on-record': [{ 'first-time': 14, few: 42, 'many-overload': 43 }, 'It trips again and again.'],
+      'trips-on-record': [
+        { 'first-time': 14, few: 42, 'many-overload': 43 },
+        'The breaker trips again and again.',
+      ],
       'recent-change': [
         { none: 44, 'new-appliance': 44, 'new-wiring-or-breaker': 12 },
         'The appliance or the breaker is new.',
@@ -122,7 +128,7 @@ export const SELECTION_CAUSES = {
       ],
       'trip-vs-curve': [
         { 'within-band': 95, 'too-early': 3, 'too-late-or-never': 2 },
-        'It tripped within the range of a sound breaker.',
+        'The breaker tripped within the range of a sound breaker.',
       ],
       'panel-touch': [{ cool: 78, warm: 21, hot: 1 }, 'A breaker at its limit is warm.'],
     },
@@ -195,7 +201,7 @@ export const SELECTION_CAUSES = {
       {
         none: [['branch-off-check', 'still-live']],
         then: [],
-        why: 'A directory is not changed on a guess.',
+        why: 'Confirm which breaker feeds the outlet before you change the directory.',
       },
     ],
     commonness: 11,
@@ -210,9 +216,15 @@ export const SELECTION_CAUSES = {
         'Its outlet is on another breaker, which is on.',
       ],
       'reset-result': [{ holds: 98, 'trips-at-once': 0.5 }, 'The outlet is on another breaker’s circuit.'],
-      'power-after-reset': [{ restored: 70, 'still-dead': 30 }, 'Another breaker was the one to reset.'],
+      'power-after-reset': [
+        { restored: 70, 'still-dead': 30 },
+        'A different breaker had tripped and needed the reset.',
+      ],
       'main-off-check': [{ 'dead-as-expected': 99.5, 'still-live': 0.5 }, 'The main de-energizes it.'],
-      'clamp-current': [{ 'under-80': 96, '80-to-100': 3 }, 'The load there does not show on this breaker.'],
+      'clamp-current': [
+        { 'under-80': 96, '80-to-100': 3 },
+        'The load on that outlet does not show as current through this breaker.',
+      ],
       'recent-change': [
         { none: 60, 'new-appliance': 4, 'new-wiring-or-breaker': 35 },
         'Breakers were moved, and the directory was not updated.',
@@ -242,7 +254,7 @@ export const SELECTION_CAUSES = {
           ['reset-result', 'holds'],
         ],
         then: ['reset-and-watch', 'complete-reset', 'keep'],
-        why: 'It tripped once. Reset it and keep an eye on it.',
+        why: 'The breaker tripped once. Reset it and keep an eye on it.',
       },
     ],
     commonness: 200,
@@ -262,7 +274,7 @@ export const SELECTION_CAUSES = {
       'power-after-reset': [{ restored: 96, 'still-dead': 4 }, 'Everything on the circuit works.'],
       'trips-on-record': [
         { 'first-time': 92, few: 6, 'many-overload': 0.5, 'after-dead-short': 1.5 },
-        'It tripped once, or never.',
+        'The breaker tripped once, or never.',
       ],
       'trip-pattern': [
         {
@@ -273,7 +285,7 @@ export const SELECTION_CAUSES = {
           'wet-weather': 7,
           'hot-weather': 6,
         },
-        'No pattern is visible.',
+        'The trips show no pattern.',
       ],
       'light-behaviour': [
         { steady: 93, 'dims-on-start': 6, 'flicker-one-circuit': 0.5, 'flicker-whole-house': 0.4 },
@@ -320,7 +332,7 @@ export const SELECTION_CAUSES = {
       ],
       'trip-vs-curve': [
         { 'within-band': 98.5, 'too-early': 1.2, 'too-late-or-never': 0.15 },
-        'It tripped like a sound breaker.',
+        'The trip time matches a sound breaker.',
       ],
       'test-button': [
         { 'trips-and-resets': 49.6, 'does-not-trip': 0.2, 'will-not-reset': 0.2, 'no-button': 50 },

@@ -75,7 +75,7 @@ export const SUPPLY_CAUSES = {
       ],
       'power-after-reset': [
         { restored: 78, 'still-dead': 22 },
-        'Little was dead, and a reset changes nothing.',
+        'Little or nothing was dead, and a reset changes nothing.',
       ],
       'leg-balance': [
         { balanced: 62, unbalanced: 38 },
@@ -88,7 +88,7 @@ export const SUPPLY_CAUSES = {
       smell: [{ none: 88, 'hot-plastic': 12 }, 'Over-voltage burns out appliances.'],
       'recent-change': [
         { none: 82, 'new-appliance': 6, 'new-wiring-or-breaker': 6, 'digging-or-drilling': 6 },
-        'Wind and age, sometimes digging.',
+        'Wind, age and sometimes digging damage the service conductors.',
       ],
       'known-good-swap': [
         { 'fault-follows-circuit': 99, 'fault-stays-with-breaker': 1 },
@@ -122,7 +122,10 @@ export const SUPPLY_CAUSES = {
       'reset-result': [{ holds: 98, 'trips-at-once': 0.5 }, 'An outage does not trip a breaker.'],
       'clamp-current': [{ 'under-80': 99 }, 'No current flows.'],
       'trips-on-record': [{ 'first-time': 90, few: 9 }, 'An outage does not cause trips.'],
-      'trip-pattern': [{ random: 72, 'wet-weather': 20, 'hot-weather': 6 }, 'Storms and heat waves.'],
+      'trip-pattern': [
+        { random: 72, 'wet-weather': 20, 'hot-weather': 6 },
+        'Storms and heat waves cause outages.',
+      ],
       'light-behaviour': [
         { steady: 80, 'dims-on-start': 2, 'flicker-whole-house': 17 },
         'The lights may have flickered before the outage.',
@@ -198,7 +201,7 @@ export const SUPPLY_CAUSES = {
         'A generator, a battery or solar panels are new.',
       ],
       'reset-result': [{ holds: 96, 'trips-at-once': 2 }, 'Backfeed does not have to trip anything.'],
-      'power-after-reset': [{ restored: 82, 'still-dead': 18 }, 'Nothing was dead.'],
+      'power-after-reset': [{ restored: 82, 'still-dead': 18 }, 'Nothing was dead before the reset.'],
       'trips-on-record': [
         { 'first-time': 88, few: 10, 'many-overload': 1 },
         'Backfeed does not cause trips.',

@@ -389,8 +389,8 @@ export const TEST_WORDS: { [T in TestId]: TestWords<T> } = {
     name: 'Newly installed GFCI or AFCI breaker',
     how: 'If a GFCI or AFCI breaker was just installed, see when it trips.',
     outcomes: {
-      holds: 'Newly installed, it holds',
-      'trips-as-soon-as-loaded': 'Newly installed, it trips as soon as it is loaded',
+      holds: 'The newly installed breaker holds',
+      'trips-as-soon-as-loaded': 'The newly installed breaker trips as soon as it has a load',
       'not-newly-fitted': 'It is not newly installed',
     },
   },

@@ -228,7 +228,7 @@ export const TROUBLES: Record<TroubleId, VisitTrouble> = {
     means:
       'The breaker will trip, and should: the load is too high for the circuit. A new breaker does not change that.',
     todo: [
-      'Turn loads off until the current is under the rating. Spread the loads or plan another circuit. Never install a larger breaker.',
+      'Turn loads off until the current is under the rating. Move loads to other circuits or plan a new circuit. Never install a larger breaker.',
     ],
   },
   'runs-hot': {
@@ -293,7 +293,7 @@ export const TROUBLES: Record<TroubleId, VisitTrouble> = {
   'line-side-bare': {
     at: ['cover-off'],
     effect: 'stop',
-    words: 'Exposed live parts where hands would work',
+    words: 'Exposed energized parts in the work area',
     means: 'The line side of the main stays energized with every handle off.',
     todo: ['Put the cover on. Have the utility pull the meter, then start again.'],
   },
@@ -477,7 +477,7 @@ export const TROUBLES: Record<TroubleId, VisitTrouble> = {
     words: 'The breaker trips as soon as it is turned on',
     means:
       'A short circuit on its circuit. On a GFCI or AFCI breaker, check the neutral first: swapped, shared, or touching ground.',
-    todo: ['Leave it off. Unplug everything and open a case. Every further try wears the new breaker.'],
+    todo: ['Leave it off. Unplug everything and open a case. Every further attempt wears the new breaker.'],
   },
 };
 

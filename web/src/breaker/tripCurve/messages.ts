@@ -91,7 +91,7 @@ export const soundByItsRecord = 'Sound, by its record';
 export const sluggishByItsRecordItTrips = 'Sluggish, by its record: it trips too late, or not at all';
 export const theRecordIsNotConclusiveYet = 'The record is not conclusive yet';
 export const thisBreakerSElectronicsTripIt =
-  'This breaker’s electronics trip it for reasons of their own, so its trips say little about its thermal element. Log the times it held.';
+  'The electronics can trip this breaker for other reasons, so its trips say little about its thermal element. Log the times it held.';
 export const calculating = 'Calculating …';
 export const itTripsFromSteadyCurrentWith = (
   p50: ReactNode,
