@@ -1,1 +1,2 @@
 export * from './houseMapView.ts';
+export * from './branchesToMap.ts';

@@ -1,4 +1,5 @@
 import { HEAT_LIMITS } from '@phylaxon/core/facts/limits';
+import type { ThermalSpot } from '@phylaxon/core/physics/thermalPicture';
 import type { Board } from '@phylaxon/core/views/board';
 import { useState } from 'react';
 import { uploads, entries, newId } from '../../shared/api/index.ts';
@@ -8,6 +9,7 @@ import { PictureOnBoard } from './PictureOnBoard.tsx';
 import { theHeatWorker } from './theHeatWorker.ts';
 import { HeatSpots } from './HeatSpots.tsx';
 import { HeatField, BareMetal, typedFigure } from './HeatFields.tsx';
+import { useSpotLayer } from './useSpotLayer.ts';
 import { useSpots } from './useSpots.ts';
 import { ScaleBar } from './ScaleBar.tsx';
 import type { Opened } from './openedPicture.ts';
@@ -23,6 +25,9 @@ interface Props {
 
 /** How much hotter than the picture a spot begins, °C, where nobody said so. */
 const USUAL_OVER_C = HEAT_LIMITS.overPeersRepairSoonC;
+
+/** While they are looked for. */
+const NO_SPOTS: ThermalSpot[] = [];
 
 /** What air a rise is counted from while it is not entered. */
 const USUAL_AIR_C = HEAT_LIMITS.usualAmbientC;
@@ -42,7 +47,8 @@ export function HeatPictureEditor({ board, opened, onUnit, onKept }: Props) {
   const ambientC = typedFigure(air, units.toCelsius);
   const overC = typedFigure(over, units.riseToCelsius) ?? USUAL_OVER_C;
   const outcome = useSpots(matrix, ambientC ?? USUAL_AIR_C, overC, metal, corners, board.panel.spaces);
-  const spots = outcome && 'ok' in outcome ? outcome.ok : [];
+  const spots = outcome && 'ok' in outcome ? outcome.ok : NO_SPOTS;
+  useSpotLayer(board, spots);
 
   const toKeep = async () => {
     const { sha256 } = await uploads.attachment(

@@ -86,3 +86,4 @@ export const acrossDown = (x: number, y: number) => `${x} across, ${y} down`;
 export const theFileCannotBeRead = 'The file cannot be read.';
 export const theImageCouldNotBeProcessed = 'The image could not be processed.';
 export const hottest = (celsius: string) => `Hottest spot ${celsius}`;
+export const hotSpotsInThisImage = 'Hot spots in this image';

@@ -67,7 +67,13 @@ export function BoardColumn({ board, isTitle, isPrinted, onProblem }: Props) {
           <ArrangeBoard board={drawn} />
         </Suspense>
       ) : (
-        <PanelBoard board={drawn} chosen={chosen} planned={planned} marks={layer?.marks} pathTo={pathTo} />
+        <PanelBoard
+          board={drawn}
+          chosen={chosen}
+          planned={layer?.planned ?? planned}
+          marks={layer?.marks}
+          pathTo={pathTo}
+        />
       )}
     </div>
   );

@@ -4,4 +4,5 @@ export { KeepProposal } from './KeepProposal.tsx';
 export { WorkSteps } from './WorkSteps.tsx';
 export { asProposed } from './asProposed.ts';
 export { handsOff } from './handsOff.ts';
+export { useMoveLayer } from './useMoveLayer.ts';
 export { usePlanned } from './usePlanned.ts';

@@ -10,3 +10,6 @@ export const saveAsAProposal = 'Save as a proposal';
 export const nothingHasToMove = 'Nothing has to move.';
 export const toTheOtherLeg = ', to the other leg';
 export const parts = (join: string) => `Parts: ${join}.`;
+export const planBeforeItIsSaved = 'This plan';
+export const movesTo = (space: number) => `To ${space}`;
+export const asTandemAt = (space: number) => `Tandem, ${space}`;

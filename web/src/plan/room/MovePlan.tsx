@@ -9,10 +9,13 @@ import {
   DeadFirst,
   handsOff,
   KeepProposal,
+  useMoveLayer,
   WorkSteps,
   asProposed,
 } from '../proposals/index.ts';
 import * as messages from './messages.ts';
+
+const NOTHING_NEW = { place: null, poles: 1, title: '' } as const;
 
 interface Props {
   board: Board;
@@ -28,6 +31,12 @@ export function MovePlan({ board, planned, breakerId, space }: Props) {
     [planned, board, breakerId, space],
   );
   const plan = useComputation('space-plan', 'question' in asked ? asked.question : null);
+  // The one that was carried comes last.
+  const whole = useMemo<Pick<SpacePlan, 'steps'>>(() => {
+    const last = { id: breakerId, to: { space, half: null }, as: 'move' as const };
+    return { steps: plan?.possible ? [...plan.steps, last] : [] };
+  }, [plan, breakerId, space]);
+  useMoveLayer(whole.steps, NOTHING_NEW);
   const found = planned.breakers.find(({ breaker }) => breaker.id === breakerId);
   if ('stays' in asked || !found)
     return (
@@ -45,9 +54,6 @@ export function MovePlan({ board, planned, breakerId, space }: Props) {
         {messages.cannotMoveTo(what, to)}
       </p>
     );
-  // The one that was carried comes last.
-  const last = { id: breakerId, to: { space, half: null }, as: 'move' as const };
-  const whole: Pick<SpacePlan, 'steps'> = { steps: [...plan.steps, last] };
   return (
     <section aria-label={messages.plan} className="space-y-4">
       <p role="status" className="text-2xl font-bold">

@@ -4,7 +4,14 @@ import type { SpacePlan } from '@phylaxon/core/panel/spacePlan';
 import type { Board } from '@phylaxon/core/views/board';
 import { roomSteps, type PlannedPanel } from '@phylaxon/core/views/planning';
 import { classes } from '../../shared/ui/index.ts';
-import { asProposed, BeforeAndAfter, DeadFirst, KeepProposal, WorkSteps } from '../proposals/index.ts';
+import {
+  asProposed,
+  BeforeAndAfter,
+  DeadFirst,
+  KeepProposal,
+  useMoveLayer,
+  WorkSteps,
+} from '../proposals/index.ts';
 import { LegsWith } from './LegsWith.tsx';
 import type { Wish } from './WantedCircuit.tsx';
 import * as messages from './messages.ts';
@@ -36,6 +43,11 @@ export function RoomPlan({
   kind: BreakerKind;
   reasons: readonly { text: string }[];
 }) {
+  useMoveLayer(plan.steps, {
+    place: plan.place,
+    poles: wish.poles,
+    title: wish.title.trim() || messages.newCircuitUnnamed,
+  });
   const steps = roomSteps(plan, planned);
   const gauge = thinnestConductor('copper', wish.ratingAmps, 60);
   // Breakers of a gauge that no branch circuit has get no conductor here.

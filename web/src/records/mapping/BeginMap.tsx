@@ -1,7 +1,14 @@
 import { MAP_CHECKS, type MapCheck } from '@phylaxon/core/panel/circuitMap';
 import type { HouseMap } from '@phylaxon/core/record/panelEntries';
 import { suspensionOf, type Board } from '@phylaxon/core/views/board';
-import { mapMinutes, readRooms, roundsOf, withPlace, type MapWay } from '@phylaxon/core/views/houseMap';
+import {
+  branchesToMap,
+  mapMinutes,
+  readRooms,
+  roundsOf,
+  withPlace,
+  type MapWay,
+} from '@phylaxon/core/views/houseMap';
 import { useId, useMemo, useState } from 'react';
 import { newId } from '../../shared/api/index.ts';
 import {
@@ -32,6 +39,9 @@ interface Props {
   onBegin: (map: HouseMap) => Promise<void>;
 }
 
+const listText = (breakers: Board['breakers']) =>
+  breakers.map(({ breaker, label }) => `${placeText(breaker)} ${label ?? ''}`.trim()).join(', ');
+
 /** What has to be known before the first round: the places, what stays on, and which way. */
 export function BeginMap({ board, keepsPower, onBegin }: Props) {
   const { panel, breakers } = board;
@@ -43,12 +53,7 @@ export function BeginMap({ board, keepsPower, onBegin }: Props) {
   const [check, setCheck] = useState<MapCheck>('detect');
   const { problem, busy, leave } = useAction();
   const suspension = useMemo(() => suspensionOf(breakers), [breakers]);
-  const { branches, untouched } = useMemo(() => {
-    const all = breakers.filter(({ breaker }) => breaker.role === 'branch');
-    const isLeftAlone = (one: Board['breakers'][number]) =>
-      suspension.ofBreaker('mapping', one) || one.handle !== 'on';
-    return { branches: all.filter((one) => !isLeftAlone(one)), untouched: all.filter(isLeftAlone) };
-  }, [breakers, suspension]);
+  const { usable: branches, leftAlone, disconnects } = useMemo(() => branchesToMap(board), [board]);
   const stayOn = useMemo(
     () => chosen ?? new Set(keepsPower.filter((one) => branches.some(({ breaker }) => breaker.id === one))),
     [chosen, keepsPower, branches],
@@ -113,12 +118,13 @@ export function BeginMap({ board, keepsPower, onBegin }: Props) {
           ))}
         </div>
       </details>
-      {untouched.length > 0 && (
+      {leftAlone.length > 0 && (
         <p className="border-l-4 border-danger pl-3">
-          {messages.notUsedForMappingBecauseOf(
-            untouched.map(({ breaker, label }) => `${placeText(breaker)} ${label ?? ''}`.trim()).join(', '),
-          )}
+          {messages.notUsedForMappingBecauseOf(listText(leftAlone))}
         </p>
+      )}
+      {disconnects.length > 0 && (
+        <p className="border-l-4 border-heed pl-3">{messages.splitBusStaysOn(listText(disconnects))}</p>
       )}
       <fieldset className="space-y-1">
         <legend className="font-semibold">{messages.method}</legend>

@@ -4,6 +4,7 @@ import type { MappedPlace } from '@phylaxon/core/views/houseMap';
 import { useEffect, useRef } from 'react';
 import { Button, ChoiceButton, FieldError, placeText, useAction } from '../../shared/ui/index.ts';
 import { useTaps } from '../../shared/stores/index.ts';
+import { useRoundLayer } from './useRoundLayer.ts';
 import type { SendMap } from './useHouseMap.ts';
 import * as messages from './messages.ts';
 
@@ -29,6 +30,7 @@ export function RoundScreen({ board, map, round, places, isAgain, send }: Props)
   const { tapped, tap, forget } = useTaps();
   const looks = tapped[key] ?? {};
   const { problem, busy, run } = useAction();
+  useRoundLayer(map, round);
   const heading = useRef<HTMLHeadingElement>(null);
   useEffect(() => {
     heading.current?.focus({ preventScroll: true });

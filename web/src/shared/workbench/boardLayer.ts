@@ -12,6 +12,8 @@ export interface BoardMark {
 export interface BoardLayer {
   title: string;
   marks: ReadonlyMap<string, BoardMark>;
+  /** What it would put in a space, by its number. */
+  planned?: ReadonlyMap<number, string>;
 }
 
 interface BoardLayerState {

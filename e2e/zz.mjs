@@ -1,0 +1,13 @@
+import { chromium as pw } from 'playwright-core';
+import { chromium } from './support/browser.ts';
+const b = await pw.launch(chromium);
+const base='http://127.0.0.1:4555';
+const sites=(await (await fetch(base+'/api/v1/sites')).json()).sites;
+const panels=Object.fromEntries(sites.flatMap(s=>s.panels.map(p=>[p.panel.name,p.panel.id])));
+const ctx=await b.newContext({locale:'en-US',viewport:{width:Number(process.env.W??1280),height:800},timezoneId:'America/Chicago'});
+await ctx.addInitScript(()=>localStorage.setItem('phylaxon-profile',JSON.stringify({state:{profile:'electrician',said:true},version:0})));
+const pg=await ctx.newPage();
+pg.on('pageerror',e=>console.log('ERR',e.message));
+const {default:steps}=await import(process.argv[2]);
+await steps({pg,base,panels,sites,shot:(n)=>pg.screenshot({path:'/tmp/p/'+n+'.png'})});
+await b.close();

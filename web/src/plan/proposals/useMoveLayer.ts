@@ -1,0 +1,31 @@
+import type { SpacePlan } from '@phylaxon/core/panel/spacePlan';
+import { useMemo } from 'react';
+import { useBoardLayer, type BoardMark } from '../../shared/workbench/index.ts';
+import * as messages from './messages.ts';
+
+interface NewBreaker {
+  place: SpacePlan['place'];
+  poles: 1 | 2;
+  title: string;
+}
+
+/** A plan on the board: each breaker it moves with its new space, and the space of the new one. */
+export function useMoveLayer(steps: SpacePlan['steps'], { place, poles, title }: NewBreaker): void {
+  useBoardLayer(
+    useMemo(() => {
+      // A breaker that moves twice ends where its last step puts it.
+      const marks = new Map(
+        steps.map(({ id, to, as }): [string, BoardMark] => [
+          id,
+          {
+            text: as === 'narrow' ? messages.asTandemAt(to.space) : messages.movesTo(to.space),
+            look: 'act',
+          },
+        ]),
+      );
+      const spaces = place === null ? [] : poles === 2 ? [place.space, place.space + 2] : [place.space];
+      const planned = new Map(spaces.map((space) => [space, title]));
+      return { title: messages.planBeforeItIsSaved, marks, planned };
+    }, [steps, place, poles, title]),
+  );
+}
