@@ -1,3 +1,4 @@
+import { decideAlone } from '@phylaxon/core/diagnosis/decision';
 import {
   reportOf,
   restsOnHeat,
@@ -95,8 +96,11 @@ async function reportedBreakers(
   images: readonly HeatImage[],
   day: PrintStyle['day'],
 ): Promise<ReportedBreaker[]> {
-  const { records } = await panelEvidence(manager, row);
+  const { records, evidence } = await panelEvidence(manager, row);
   const latest = await latestVerdicts(manager, [row.id]);
+  const affectedOnes = new Map(
+    evidence.flatMap((one) => (one.elsewhere.length > 0 ? [[one.breaker.id, one] as const] : [])),
+  );
   const photos = await photoRows(
     manager,
     records.map(({ breaker }) => breaker.id),
@@ -104,7 +108,9 @@ async function reportedBreakers(
   );
   const heatCropAt = heatCrops(images, row.spaces, day);
   return records.map(({ breaker, circuit, entries }) => {
-    const { decision } = verdictOf(latest.get(breaker.id)!);
+    // A finding that concerns the whole panel is told at the breaker where it was found, not at each.
+    const affected = affectedOnes.get(breaker.id);
+    const decision = affected ? decideAlone(affected) : verdictOf(latest.get(breaker.id)!).decision;
     const heat = restsOnHeat(decision) ? heatCropAt(breaker) : null;
     return {
       breaker,

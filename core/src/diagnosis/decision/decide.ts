@@ -63,7 +63,7 @@ export function decide(
     choice.action === 'gather-more'
       ? findOut(evidence, assessed, choice.limit)
       : carryOut(choice.action, evidence, assessed, hazard.own);
-  const stop = stopFor(assessed.hazard, hazard.own);
+  const stop = stopFor(inItsWords(assessed.hazard, hazard.own), hazard.own);
   const words = ACTION_WORDS[choice.action];
   const isSuspected = hasTrouble(evidence) || hazard.own.level !== 'none';
   const causes = isSuspected ? likelyCauses(assessed) : [];
@@ -92,6 +92,17 @@ export function decide(
     also: besides(choice.action, assessed),
   };
 }
+
+/**
+ * Decide about one breaker as if nothing were found elsewhere in its panel: for a list that tells such a finding once,
+ * where it was found.
+ *
+ * @param evidence all that is known of the breaker
+ * @returns the decision on its own findings; what stands is `decide(evidence)`
+ * @example decideAlone(evidence).stop.isElsewhere // false
+ */
+export const decideAlone = (evidence: Evidence): Decision =>
+  evidence.elsewhere.length === 0 ? decide(evidence) : decide({ ...evidence, elsewhere: [] });
 
 /** From this confidence on no further test is worth naming. */
 const SURE = 0.95;
@@ -190,7 +201,7 @@ function carryOut(action: ActionId, evidence: Evidence, assessed: Assessment, ow
   return {
     ...wordingOf(action, evidence, leading),
     reasons: stops
-      ? stopReasonsOf(evidence, assessed.hazard)
+      ? stopReasonsOf(evidence, inItsWords(assessed.hazard, own))
       : orAny(reasonsFor(action, evidence, assessed, own), evidence),
     overturnedBy: stops ? [messages.anElectricianHasCheckedThe] : wouldOverturn(assessed, others),
     next,
@@ -198,6 +209,16 @@ function carryOut(action: ActionId, evidence: Evidence, assessed: Assessment, ow
     cautions: isWatched ? ['neverLarger'] : cautionsFor(action, leading, evidence, own),
   };
 }
+
+/** The hazard that a decision obeys, with the breaker’s own findings in the record’s words: those carry the figures. */
+const inItsWords = (hazard: Hazard, own: Hazard): Hazard => ({
+  ...hazard,
+  findings: hazard.findings.map(
+    (finding) =>
+      own.findings.find(({ test, outcome }) => test === finding.test && outcome === finding.outcome) ??
+      finding,
+  ),
+});
 
 /** What stops everything, with its figures, and what else was found. */
 const stopReasonsOf = (evidence: Evidence, { findings }: Hazard): Decision['reasons'] =>

@@ -93,7 +93,7 @@ export const ACTION_MEANINGS: Record<ActionId, ActionMeaning> = {
     waiting: 'A poor connection gets worse on its own. In the end, the connection and the breaker both burn.',
   },
   'make-safe-and-call': {
-    why: 'A danger sign was found. It comes before everything else.',
+    why: 'This is a danger sign: deal with it before anything else.',
     waiting: 'A fire or a shock is possible at any time.',
   },
   'repair-neutral': {

@@ -23,6 +23,7 @@ import * as messages from './messages.ts';
 export interface ReportedBreaker {
   breaker: Breaker;
   label: string | null;
+  /** On its own findings: what concerns the whole panel is told where it was found. */
   decision: Decision;
   /** Something was ever measured at it. */
   isMeasured: boolean;

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { handOverOf, lookAtCase, type CaseRecord } from '../../diagnosis/cases/index.ts';
-import { decide } from '../../diagnosis/decision/index.ts';
+import { decide, decideAlone } from '../../diagnosis/decision/index.ts';
 import { gatherEvidence } from '../../diagnosis/evidence/index.ts';
 import { JOBS, outcomeHazard, type HazardLevel, type HazardScope } from '../../facts/hazards/index.ts';
 import { TEST_IDS, TESTS, type Profile, type TestId, type TestResult } from '../../facts/vocabulary/index.ts';
@@ -113,10 +113,16 @@ describe.each(BACKGROUNDS)('beside %s', (_name, normal) => {
     // Report.
     const review = panelReviewOf('Shed', { panel: aPanel(), evidence, legs: [], signs: [], now: NOW });
     const panel = aReportedPanel({
-      breakers: breakers.map((one) => ({ ...one, isMeasured: true, pictures: [] })),
+      breakers: breakers.map((one, i) => ({
+        ...one,
+        decision: decideAlone(evidence[i]!),
+        isMeasured: true,
+        pictures: [],
+      })),
       review,
     });
     const { findings } = reportOf({ kind: 'site', id: SITE.id }, SITE, [panel], NOW);
+    expect(findings.filter(({ key }) => key === `breaker ${uuid(2)}`)).toEqual([]);
     const told = findings.find(({ key }) => key === `breaker ${uuid(1)}`)!;
     expect(within).toContain(told.urgency);
     if (level !== 'repair') expect(told.until.length).toBeGreaterThan(0);

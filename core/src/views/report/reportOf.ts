@@ -9,6 +9,7 @@ import { standingSteps } from '../../visit/work/index.ts';
 import { askFor, KIND_HEADINGS, type PanelReviewView } from '../panelReview/index.ts';
 import { whereTrendIs, type UpkeepView } from '../upkeep/index.ts';
 import { sheetLines, standsAs, taskEnds, type VisitRecord } from '../visit/index.ts';
+import { suspensionOf } from '../board/index.ts';
 import { boardSvg, type DrawnBreaker } from '../panelDrawings/index.ts';
 import {
   breakerFindingKey,
@@ -129,7 +130,9 @@ function gapsOf({ panel, breakers, review, hangs }: ReportedPanel): ReportGap[] 
   const at = (what: string, how: string) => ({ panel: panel.name, what, how });
   const branches = breakers.filter(({ breaker }) => breaker.role === 'branch');
   const unmeasured = branches.filter(({ isMeasured }) => !isMeasured);
-  const open = breakers.filter(({ decision }) => decision.action === 'gather-more' && !decision.stop.active);
+  // Nobody measures at a panel that is not to be touched.
+  const isStopped = suspensionOf(breakers).panel.level === 'stop';
+  const open = breakers.filter(({ decision }) => decision.action === 'gather-more' && !isStopped);
   return [
     ...review.review.notLookedAt.map((kind) =>
       at(KIND_HEADINGS[kind], askFor(kind, review.review) ?? messages.firstHaveTheInsideInspected),
