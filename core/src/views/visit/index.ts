@@ -7,6 +7,8 @@ export * from './notice.ts';
 export * from './homeowner.ts';
 export * from './gateWords.ts';
 export { FILL_WORDS, stepWords } from './stepWords.ts';
+export * from './screenWords.ts';
+export * from './partWords.ts';
 export * from './wayWords.ts';
 export * from './sheet.ts';
 export * from './leaving.ts';

@@ -122,3 +122,22 @@ export const wireStrippersAndSideCutters = 'Wire strippers and side cutters';
 export const listedConnectorsToSpliceThe = 'Listed connectors, to splice the same wire size';
 export const antioxidantCompoundForAluminum = 'Antioxidant compound for aluminum';
 export const fillerPlatesForOpenSlots = 'Filler plates for open slots';
+export const verifyTheMeterAgain = 'Verify the meter again on the known live source';
+export const ifTheMeterHasFailedSince =
+  'If the meter has failed since the first check, no point counts as verified dead.';
+export const offAt = (off: string) => `Off: ${off}`;
+export const measureOnTheLoadSideOf =
+  'Measure on the load side of the main, where the bus begins. Never on its line side.';
+export const measureAtTheTerminalScrewOf =
+  'Measure at the terminal screw of its conductor, and at the bus stab as far as a probe reaches.';
+export const underVoltsCountsAsDead = (volts: number) =>
+  `Each reading should be under ${volts} V. If one is higher, take your hands out and enter it right away.`;
+export const openSlots = (list: string) => `Open slots: ${list}.`;
+export const checkItOnceMore = 'Check it once more';
+export const theOldBreakerIsSeatedAs = 'The old breaker is seated as before.';
+export const itIsSeatedLevelWithIts = 'It is seated level with its neighbors, handle off.';
+export const noBareWireOutsideATerminal =
+  'No bare wire outside a terminal, nothing pinched, no tool left inside.';
+export const checked = 'Checked';
+export const turnOnSpace = (space: number) => `Turn on space ${space}`;
+export const save = 'Save';

@@ -11,3 +11,4 @@ export { proofsOf } from './proofs.ts';
 export { BETWEEN, measuredTrouble, outputTrouble, proofTrouble, testerTrouble } from './judge.ts';
 export { mayTakeBack, standingSteps, statesOf, walk, workOn, type Walked } from './walk.ts';
 export { nextOf, type NextVisitStep } from './next.ts';
+export * from './screen.ts';

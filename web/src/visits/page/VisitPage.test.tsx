@@ -78,25 +78,79 @@ describe('an electrician', () => {
     await waitFor(() => expect(heading()).not.toBe(before));
   });
 
-  test('a live reading is sent as it was measured, and the work stops on the spot', async () => {
+  const fields = () => screen.getAllByRole<HTMLInputElement>('textbox');
+  const type = (field: HTMLElement, value: string) => {
+    fireEvent.change(field, { target: { value } });
+    fireEvent.blur(field);
+  };
+
+  test('a live reading is sent on the spot, as it was measured, and the work stops', async () => {
     await show(factsUntil((next) => next.kind === 'measure'));
-    const field = await screen.findByRole('textbox');
-    fireEvent.change(field, { target: { value: '121' } });
-    await act(async () => void fireEvent.submit(field.closest('form')!));
-    await waitFor(() => expect(told()).toHaveLength(1));
-    expect(told()[0]!.fact).toMatchObject({ is: 'measured', volts: 121 });
+    await screen.findAllByRole('textbox');
+    type(fields()[0]!, '0.3');
+    expect(told()).toEqual([]);
+    await act(async () => type(fields()[1]!, '121'));
+    await waitFor(() => expect(told()).toHaveLength(2));
+    expect(told().map(({ fact }) => fact)).toMatchObject([
+      { is: 'measured', volts: 0.3 },
+      { is: 'measured', volts: 121 },
+    ]);
     expect((await screen.findAllByRole('alert')).map((one) => one.textContent).join(' ')).toMatch(
       /121|live|energized/i,
     );
   });
 
+  test('the dead readings of a place are one table: sent together, each as a step of its own', async () => {
+    const before = factsUntil((next) => next.kind === 'measure');
+    await show(before);
+    await screen.findAllByRole('textbox');
+    expect(fields().map((field) => field.labels![0]!.textContent)).toEqual([
+      'Pole 1 to neutral (V)',
+      'Pole 1 to ground (V)',
+      'Pole 1 to the other pole (V)',
+      'Pole 2 to neutral (V)',
+      'Pole 2 to ground (V)',
+    ]);
+    const title = heading();
+    for (const field of fields()) type(field, '0.2');
+    await act(async () => void fireEvent.submit(fields()[0]!.closest('form')!));
+    await waitFor(() => expect(told()).toHaveLength(5));
+    expect(told().map(({ n }) => n)).toEqual([0, 1, 2, 3, 4].map((i) => before.length + i));
+    await waitFor(() => expect(heading()).not.toBe(title));
+  });
+
+  test('Enter goes on to the next reading; what is missing is told at its field, and nothing is sent', async () => {
+    await show(factsUntil((next) => next.kind === 'measure'));
+    await screen.findAllByRole('textbox');
+    fireEvent.change(fields()[0]!, { target: { value: '0.2' } });
+    fireEvent.keyDown(fields()[0]!, { key: 'Enter' });
+    expect(document.activeElement).toBe(fields()[1]);
+    await act(async () => void fireEvent.submit(fields()[0]!.closest('form')!));
+    expect(screen.getAllByText(/Enter the reading\./)).toHaveLength(4);
+    expect(told()).toEqual([]);
+  });
+
   test('a reading that is none is told at its field, and nothing is sent', async () => {
     await show(factsUntil((next) => next.kind === 'measure'));
-    const field = await screen.findByRole('textbox');
-    fireEvent.change(field, { target: { value: 'dead' } });
-    await act(async () => void fireEvent.submit(field.closest('form')!));
-    expect(field.getAttribute('aria-invalid')).toBe('true');
+    await screen.findAllByRole('textbox');
+    await act(async () => type(fields()[0]!, 'dead'));
+    expect(fields()[0]!.getAttribute('aria-invalid')).toBe('true');
     expect(told()).toEqual([]);
+  });
+
+  test('work in one spot is one screen, and what is found at its last step says the ones before it are done', async () => {
+    await show(factsUntil((next) => next.kind === 'step'));
+    await screen.findByRole('region', { name: 'Next step' });
+    expect(heading()).toBe('Loft lights: remove the old breaker');
+    await act(async () => void fireEvent.click(screen.getByText('Report a problem')));
+    await act(async () => void fireEvent.click(screen.getByRole('button', { name: /bus stab is pitted/ })));
+    await waitFor(() => expect(told()).toHaveLength(4));
+    expect(told().map(({ fact }) => ('step' in fact ? fact.step : fact.is))).toEqual([
+      'mark',
+      'free',
+      'rock-off',
+      'found',
+    ]);
   });
 
   test('with the server gone the step is kept here and the visit goes on', async () => {

@@ -1,5 +1,5 @@
-import { reportedAt, momentsAt, troubleOf, type VisitFact } from '@phylaxon/core/visit/work';
-import { useEffect, useRef, type ReactNode } from 'react';
+import { troubleOf, troublesOn, type VisitFact } from '@phylaxon/core/visit/work';
+import { useEffect, useMemo, useRef, type ReactNode } from 'react';
 import { Button, FieldError, useUnits, useAction } from '../../shared/ui/index.ts';
 import { useVisitWork } from './useVisit.ts';
 import * as messages from './messages.ts';
@@ -85,21 +85,19 @@ export function TellButton({ fact, children }: { fact: VisitFact; children: Reac
 export function ReportTrouble() {
   const { record, state, tell } = useVisitWork();
   const { busy, problem, run } = useAction();
-  const all = momentsAt(record.plan, state).flatMap(({ id, moment }) =>
-    reportedAt(moment).map((trouble) => ({ id, trouble })),
-  );
+  const all = useMemo(() => troublesOn(record.plan, state), [record.plan, state]);
   if (all.length === 0) return null;
   return (
     <details className="border-t border-rule-strong">
       <summary className="min-h-11 py-2 text-lg font-bold">{messages.reportAProblem}</summary>
       <ul className="space-y-2 pb-2">
-        {all.map(({ id, trouble }) => (
+        {all.map(({ id, trouble, before }) => (
           <li key={`${id} ${trouble}`}>
             <Button
               look="quiet"
               className="w-full text-left"
               disabled={busy}
-              onClick={() => void run(() => tell({ is: 'found', id, trouble }))}
+              onClick={() => void run(() => tell([...before, { is: 'found', id, trouble }]))}
             >
               {troubleOf(trouble).words}
             </Button>

@@ -59,16 +59,20 @@ export function useVisit(told: VisitRecord) {
   const n = (steps.at(-1)?.n ?? -1) + 1;
 
   const tell = useCallback(
-    async (fact: VisitFact, simulated = false) => {
+    async (facts: VisitFact | readonly VisitFact[], simulated = false) => {
       const at = new Date().toISOString();
-      const entry = await entries.panelEntry(panel.id, panel.name, {
-        kind: 'visit-step',
-        at,
-        simulated,
-        content: { visitId: plan.visitId, n, fact },
-      });
-      await sendEntries(entry);
-      sent(entry);
+      const steps = await Promise.all(
+        [facts].flat().map((fact, i) =>
+          entries.panelEntry(panel.id, panel.name, {
+            kind: 'visit-step',
+            at,
+            simulated,
+            content: { visitId: plan.visitId, n: n + i, fact },
+          }),
+        ),
+      );
+      await sendEntries(...steps);
+      steps.forEach(sent);
       await invalidateRecord();
     },
     [panel, plan.visitId, n, sent],

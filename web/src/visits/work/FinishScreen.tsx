@@ -1,7 +1,7 @@
 import { PROOF_WORDS } from '@phylaxon/core/views/visit';
 import { proofsOf } from '@phylaxon/core/visit/work';
 import { visitPlace, StepScreen, TellButton, useVisitWork } from '../visitRecord/index.ts';
-import { ProofAnswer } from './ProofScreen.tsx';
+import { ProofAnswer } from './ProofAnswer.tsx';
 import { uncapital } from '../../shared/ui/index.ts';
 import * as messages from './messages.ts';
 

@@ -1,30 +1,14 @@
 import { amps, surfaceC, volts } from '@phylaxon/core/facts/quantities';
-import { VISIT_OUTCOME_WORDS, PROOF_WORDS } from '@phylaxon/core/views/visit';
-import type { Proof, ProofId, TaskState, VisitTask } from '@phylaxon/core/visit/work';
+import { VISIT_OUTCOME_WORDS } from '@phylaxon/core/views/visit';
+import type { Proof, ProofId } from '@phylaxon/core/visit/work';
 import { useState } from 'react';
-import { Button, FieldError, NumberInput, uncapital, useUnits, useAction } from '../../shared/ui/index.ts';
-import { FigureForm, StepScreen, useVisitWork } from '../visitRecord/index.ts';
+import { Button, FieldError, NumberInput, useUnits, useAction } from '../../shared/ui/index.ts';
+import { FigureForm, useVisitWork } from '../visitRecord/index.ts';
 import * as messages from './messages.ts';
 
 type OutcomeOf<P extends ProofId> = Extract<Proof, { proof: P }> extends { outcome: infer O } ? O : never;
 const WIRING: readonly OutcomeOf<'outlet-wiring'>[] = ['correct', 'reversed', 'open-ground', 'open-neutral'];
 const BUTTON: readonly OutcomeOf<'test-button'>[] = ['trips-and-resets', 'does-not-trip', 'will-not-reset'];
-
-interface Props {
-  task: VisitTask;
-  now: TaskState;
-  proof: ProofId;
-}
-
-/** A reading that proves the work, judged at once. */
-export function ProofScreen({ task, proof }: Props) {
-  const { title, how } = PROOF_WORDS[proof];
-  return (
-    <StepScreen title={`${task.label}: ${uncapital(title)}`} how={how}>
-      <ProofAnswer id={task.id} proof={proof} />
-    </StepScreen>
-  );
-}
 
 /** What answers a proof: a figure, or what was seen. */
 export function ProofAnswer({ id, proof }: { id: string; proof: ProofId }) {

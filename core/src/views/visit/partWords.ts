@@ -1,0 +1,85 @@
+import { DEAD_VOLTS, MAIN } from '../../visit/gates/index.ts';
+import type { NextVisitStep, TaskState, VisitPlan, VisitTask } from '../../visit/work/index.ts';
+import { GATE_WORDS, MEASURED_TO_WORDS, type ScreenWords } from './gateWords.ts';
+import { FILL_WORDS, stepWords } from './stepWords.ts';
+import { PROOF_WORDS, SOURCE_WORDS } from './wayWords.ts';
+import * as messages from './messages.ts';
+
+/** A place that is worked on: as planned, and what has become of it. */
+export interface WorkPlace {
+  task: VisitTask;
+  now: TaskState;
+}
+
+/** The steps of a visit that are told by what is done, measured or seen. */
+export type VisitPart = Exclude<NextVisitStep, { kind: 'choose' | 'leave' | 'finish' | 'end' }>;
+
+const isVerifiedAgain = ({ gates }: { gates: { coverOn: boolean } }) => !gates.coverOn;
+
+/**
+ * A step of a visit in words: what it is, how it is done, why.
+ *
+ * @param part which
+ * @param plan of the visit
+ * @param state how far it is
+ * @param place what it is about; null for the panel itself
+ * @returns title, how, why, and what is tapped
+ * @example partWords({ kind: 'gate', is: 'dressed' }, plan, state, null).done // 'PPE on, area clear'
+ */
+export function partWords(
+  part: VisitPart,
+  plan: VisitPlan,
+  state: { gates: { coverOn: boolean } },
+  place: WorkPlace | null,
+): ScreenWords {
+  switch (part.kind) {
+    case 'gate':
+      if (part.is === 'tester-proved' && isVerifiedAgain(state))
+        return {
+          ...GATE_WORDS[part.is],
+          title: messages.verifyTheMeterAgain,
+          why: messages.ifTheMeterHasFailedSince,
+        };
+      if (part.is === 'main-off' && plan.off !== messages.itsMainBreaker)
+        return { ...GATE_WORDS[part.is], title: messages.offAt(plan.off) };
+      return GATE_WORDS[part.is];
+    case 'source': {
+      const { kind } = plan.sources.find(({ id }) => id === part.id)!;
+      const { how, why, done } = GATE_WORDS['source-isolated'];
+      return {
+        title: messages.offAndLockedOut(SOURCE_WORDS[kind].name),
+        how: [SOURCE_WORDS[kind].how, ...how],
+        done,
+        ...(why === undefined ? {} : { why }),
+      };
+    }
+    case 'measure':
+      return {
+        title: messages.poleTo(part.what.pole, MEASURED_TO_WORDS[part.what.to]),
+        how: [
+          part.what.id === MAIN ? messages.measureOnTheLoadSideOf : messages.measureAtTheTerminalScrewOf,
+          messages.underVoltsCountsAsDead(DEAD_VOLTS),
+        ],
+        done: messages.save,
+      };
+    case 'step':
+      if (part.id === MAIN)
+        return { ...FILL_WORDS, how: [messages.openSlots(plan.holes.join(', ')), ...FILL_WORDS.how] };
+      return stepWords(part.step, place!.task, place!.now);
+    case 'swapped':
+      return {
+        title: messages.checkItOnceMore,
+        how: [
+          place!.now.given === 'back' ? messages.theOldBreakerIsSeatedAs : messages.itIsSeatedLevelWithIts,
+          messages.noBareWireOutsideATerminal,
+        ],
+        done: messages.checked,
+      };
+    case 'handle-on':
+      return { ...GATE_WORDS['handle-on'], title: messages.turnOnSpace(place!.now.space) };
+    case 'verify':
+      return { ...PROOF_WORDS.verified, done: messages.save };
+    case 'proof':
+      return { ...PROOF_WORDS[part.proof], done: messages.save };
+  }
+}

@@ -1,0 +1,64 @@
+import { MAIN } from '../../visit/gates/index.ts';
+import type { VisitScreen, VisitTask } from '../../visit/work/index.ts';
+import type { WorkPlace } from './partWords.ts';
+
+/** What a screen of several steps is called, and what is tapped once all of them are done. */
+export interface ScreenTitle {
+  title: string;
+  done: string;
+}
+
+const PREPARE: Record<VisitTask['work'], ScreenTitle> = {
+  replace: { title: 'remove the old breaker', done: 'Removed, bus stab inspected' },
+  'new-breaker': { title: 'bring in the cable', done: 'Cable in, ground connected' },
+  move: { title: 'remove the breaker', done: 'Removed, bus stab inspected' },
+  'remake-joint': { title: 'disconnect the wire', done: 'Wire off' },
+};
+
+const installWords = ({ task, now }: WorkPlace): ScreenTitle => {
+  if (task.work === 'remake-joint') return { title: 'reconnect the wire', done: 'Connected and torqued' };
+  if (now.given === 'back') return { title: 'reinstall the old breaker', done: 'Reinstalled and torqued' };
+  return { title: 'install the breaker', done: 'Installed and torqued' };
+};
+
+const SCREENS: Partial<Record<VisitScreen['kind'], (place: WorkPlace | null) => ScreenTitle>> = {
+  'main-off': () => ({
+    title: 'Turn off the main breaker, lock out and tag',
+    done: 'Main breaker off, locked out and tagged',
+  }),
+  'verify-dead': (place) => ({
+    title: place
+      ? `${place.task.label}, space ${place.now.space}: verify absence of voltage`
+      : 'Load side of the main: verify absence of voltage',
+    done: 'Save readings',
+  }),
+  prepare: (place) => PREPARE[place!.task.work],
+  'check-part': () => ({ title: 'check the new breaker', done: 'Same kind, listed, clicks cleanly' }),
+  install: (place) => installWords(place!),
+  'make-safe': () => ({ title: 'make it safe for now', done: 'Capped, filled and labeled' }),
+  close: () => ({
+    title: 'Put the cover back on, then remove the lock and tag',
+    done: 'Cover on, lock and tag removed',
+  }),
+  prove: () => ({ title: 'turn it on and test it', done: 'Save results' }),
+};
+
+/** The panel’s own screens name themselves; the others begin with the place. */
+const NAMED: readonly VisitScreen['kind'][] = ['main-off', 'verify-dead', 'close'];
+
+/**
+ * What a screen of several steps is called.
+ *
+ * @param screen as `screenOf` tells it
+ * @param place what it is about: as planned, and what has become of it; null for the panel itself
+ * @returns its title, and what is tapped once all is done; null where its one step says both
+ * @example screenTitle({ kind: 'close', id: null, parts }, null)?.done // 'Cover on, lock and tag removed'
+ */
+export function screenTitle({ kind, id, parts }: VisitScreen, place: WorkPlace | null): ScreenTitle | null {
+  const isTable = kind === 'verify-dead' || kind === 'prove';
+  const words = SCREENS[kind];
+  if (!words || (parts.length === 1 && !isTable)) return null;
+  if (place === null && id !== null && id !== MAIN) return null;
+  const { title, done } = words(place);
+  return { title: NAMED.includes(kind) || place === null ? title : `${place.task.label}: ${title}`, done };
+}

@@ -1,0 +1,47 @@
+import { classes, FieldError } from '../../shared/ui/index.ts';
+import type { Field } from './useParts.ts';
+import * as messages from './messages.ts';
+
+interface Props {
+  id: string;
+  label: string;
+  unit: string;
+  field: Field;
+  /** Its label stands beside it already, as in a table. */
+  isLabelHidden?: boolean;
+  disabled?: boolean;
+}
+
+/** A reading as the meter shows it, large and under the thumb. */
+export function FigureCell({ id, label, unit, field, isLabelHidden = false, disabled = false }: Props) {
+  const { typed, wrong, isSound } = field;
+  return (
+    <div>
+      <label htmlFor={id} className={isLabelHidden ? 'sr-only' : 'mb-1 block font-medium'}>
+        {messages.inUnit(label, unit)}
+      </label>
+      <input
+        id={id}
+        inputMode="decimal"
+        autoComplete="off"
+        disabled={disabled}
+        value={typed}
+        data-part-field=""
+        aria-invalid={wrong !== null || undefined}
+        aria-describedby={wrong === null ? undefined : `${id}-error`}
+        onChange={(event) => field.type(event.target.value)}
+        onBlur={field.leave}
+        onKeyDown={(event) => {
+          if (event.key !== 'Enter') return;
+          event.preventDefault();
+          field.enter();
+        }}
+        className={classes(
+          'figures min-h-16 w-full max-w-36 rounded-sm border bg-bone px-3 text-2xl disabled:opacity-50',
+          isSound ? 'border-2 border-good' : 'border-rule-strong',
+        )}
+      />
+      <FieldError id={`${id}-error`} message={wrong ?? undefined} />
+    </div>
+  );
+}

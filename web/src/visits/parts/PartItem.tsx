@@ -1,0 +1,105 @@
+import { partWords, type VisitPart, type WorkPlace } from '@phylaxon/core/views/visit';
+import { useId } from 'react';
+import { PhotoForm } from '../../shared/photos/index.ts';
+import { ChoiceButton, FieldError, useUnits } from '../../shared/ui/index.ts';
+import { useVisitWork } from '../visitRecord/index.ts';
+import { answerOf, partKey } from './answers.ts';
+import { FigureCell } from './FigureCell.tsx';
+import { outward } from './outward.ts';
+import * as messages from './messages.ts';
+import { PartDrawing } from './PartDrawing.tsx';
+import type { useParts } from './useParts.ts';
+
+interface Props {
+  part: VisitPart;
+  place: WorkPlace | null;
+  parts: ReturnType<typeof useParts>;
+  /** The screen has its title; with others on it, each has its own. */
+  isAlone: boolean;
+  /** In the order in which they are done. */
+  number: number | null;
+  /** Something before it is not answered yet. */
+  isWaiting: boolean;
+}
+
+/** A part of a screen: how it is done, and what answers it. */
+export function PartItem({ part, place, parts, isAlone, number, isWaiting }: Props) {
+  const { record, state } = useVisitWork();
+  const { say } = useUnits();
+  const { title, how, why } = partWords(part, record.plan, state, place);
+  return (
+    <div data-part={partKey(part)}>
+      {!isAlone && (
+        <h3 className="text-lg leading-tight font-bold">
+          {number !== null && <span className="mr-2">{messages.numbered(number)}</span>}
+          {title}
+        </h3>
+      )}
+      {part.kind === 'step' && place && (
+        <div className="mt-2">
+          <PartDrawing
+            step={part.step}
+            hook={outward(
+              part.step === 'rock-off' && place.task.from !== null ? place.task.from : place.now.space,
+              record.panel.orientation,
+            )}
+            poles={place.now.poles}
+            pigtail={place.now.neutral === 'pigtail'}
+          />
+        </div>
+      )}
+      <ul className="mt-1 list-disc space-y-1 pl-5 text-lg leading-snug">
+        {how.map((line) => (
+          <li key={line}>{say(line)}</li>
+        ))}
+      </ul>
+      {why && <p className="mt-1 text-ink-soft">{why}</p>}
+      {part.kind === 'step' && part.step === 'mark' && place && place.task.breakerId !== null && (
+        <div className="mt-2">
+          <PhotoForm breaker={{ id: place.task.breakerId }} where={place.task.label} />
+        </div>
+      )}
+      <PartAnswer part={part} title={title} parts={parts} isWaiting={isWaiting} />
+    </div>
+  );
+}
+
+function PartAnswer({
+  part,
+  title,
+  parts,
+  isWaiting,
+}: Pick<Props, 'part' | 'parts' | 'isWaiting'> & { title: string }) {
+  const id = useId();
+  const answer = answerOf(part);
+  if (answer === null) return null;
+  if (answer.kind === 'figure')
+    return (
+      <div className="mt-2">
+        <FigureCell
+          id={id}
+          label={answer.label ?? title}
+          unit={answer.unit}
+          field={parts.fieldOf(part)}
+          disabled={isWaiting}
+        />
+      </div>
+    );
+  const chosen = parts.chosen(part);
+  return (
+    <div role="group" aria-label={title} className="mt-2 flex flex-wrap gap-2">
+      {answer.outcomes.map(({ label, fact }) => (
+        <ChoiceButton
+          key={label}
+          isChosen={JSON.stringify(chosen) === JSON.stringify(fact)}
+          disabled={isWaiting}
+          onChoose={() => parts.choose(part, fact)}
+          className="min-h-16 px-5"
+        >
+          {label}
+        </ChoiceButton>
+      ))}
+      <FieldError message={parts.wrongAt(part) ?? undefined} />
+    </div>
+  );
+}

@@ -1,0 +1,93 @@
+import { MAIN } from '@phylaxon/core/visit/gates';
+import { partWords, screenTitle, type VisitPart } from '@phylaxon/core/views/visit';
+import { takesAnswer, type VisitScreen } from '@phylaxon/core/visit/work';
+import { useRef } from 'react';
+import { Button, FieldError, useUnits } from '../../shared/ui/index.ts';
+import { StepScreen, useVisitWork, visitPlace } from '../visitRecord/index.ts';
+import { DeadDrawing } from './DeadDrawing.tsx';
+import { DeadTable } from './DeadTable.tsx';
+import { PartItem } from './PartItem.tsx';
+import { useParts } from './useParts.ts';
+
+/** The place a screen is about, as planned and as it is; null for the panel itself. */
+function usePlace({ id, kind }: VisitScreen) {
+  const work = useVisitWork();
+  const isPanel = id === null || id === MAIN || kind === 'gate' || kind === 'source';
+  return isPanel ? null : visitPlace(work, id);
+}
+
+const isMeasure = (part: VisitPart): part is Extract<VisitPart, { kind: 'measure' }> =>
+  part.kind === 'measure';
+
+/** Everything that is done in one spot, on one screen, with one confirmation. */
+export function PartsScreen({ screen }: { screen: VisitScreen }) {
+  const { record, state } = useVisitWork();
+  const { say } = useUnits();
+  const place = usePlace(screen);
+  const list = screen.parts as VisitPart[];
+  const form = useRef<HTMLFormElement>(null);
+  const parts = useParts(list, form);
+  const measures = list.filter(isMeasure);
+  const others = list.filter((part) => !isMeasure(part));
+  const words = (part: VisitPart) => partWords(part, record.plan, state, place);
+  const together = screenTitle(screen, place);
+  const first = words(list[0]!);
+  const title = together?.title ?? (place ? `${place.task.label}: ${first.title}` : first.title);
+  const isShown = measures.length > 0 || list.some((part) => part.kind === 'gate' && DRAWN.includes(part.is));
+  const isAlone = list.length === 1;
+  return (
+    <StepScreen
+      title={title}
+      drawing={isShown && <DeadDrawing record={record} state={state} now={measures[0]?.what ?? null} />}
+    >
+      <form
+        ref={form}
+        noValidate
+        onSubmit={(event) => {
+          event.preventDefault();
+          parts.submit();
+        }}
+        className="space-y-5"
+      >
+        {measures.length > 0 && (
+          <div>
+            <ul className="list-disc space-y-1 pl-5 text-lg leading-snug">
+              {first.how.map((line) => (
+                <li key={line}>{say(line)}</li>
+              ))}
+            </ul>
+            <DeadTable
+              measures={measures}
+              id={measures[0]!.what.id}
+              poles={place?.now.poles ?? 2}
+              parts={parts}
+            />
+          </div>
+        )}
+        <ol className="space-y-5">
+          {others.map((part, i) => (
+            <li key={JSON.stringify(part)}>
+              <PartItem
+                part={part}
+                place={place}
+                parts={parts}
+                isAlone={isAlone}
+                isWaiting={parts.openAt >= 0 && parts.openAt < measures.length + i}
+                number={others.length > 1 ? i + 1 : null}
+              />
+            </li>
+          ))}
+        </ol>
+        <div>
+          <Button type="submit" disabled={parts.busy} className="min-h-16 w-full text-lg sm:w-auto sm:px-8">
+            {together?.done ?? (takesAnswer(list[0]!) ? words(list[0]!).done : first.done)}
+          </Button>
+          <FieldError message={parts.problem ?? undefined} />
+        </div>
+      </form>
+    </StepScreen>
+  );
+}
+
+/** At these gates the open panel is drawn. */
+const DRAWN: readonly string[] = ['main-off', 'cover-off'];
