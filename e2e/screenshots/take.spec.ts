@@ -199,7 +199,7 @@ async function visitPictures(page: Page, siteId: string) {
   await visitUntil(page, /^Hot-knife bench, space/);
   await next(page).evaluate((part) => part.scrollIntoView());
   await shoot(page, 'visit-measure-phone');
-  await visitUntil(page, /Hot-knife bench: hook the breaker/);
+  await visitUntil(page, /Hot-knife bench: (install the breaker|reconnect the wire)/);
   await next(page).evaluate((part) => part.scrollIntoView());
   await shoot(page, 'visit-step-phone');
   await visitUntil(page, /^Turn on the remaining breakers/);

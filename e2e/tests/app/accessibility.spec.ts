@@ -199,12 +199,12 @@ for (const { name, size } of LOOKS) {
       await visitUntil(page, /^Remove the cover/);
       await page.getByText('Stop, take a break').click();
       await expectSound(page, 'a gate');
-      await visitUntil(page, /^Load side of the main: pole 2/);
-      await next(page).getByRole('textbox').fill('x');
-      await next(page).getByRole('button', { name: 'Save' }).click();
-      await expect(next(page).getByRole('alert')).toBeVisible();
+      await visitUntil(page, /^Load side of the main: verify/);
+      await next(page).getByRole('textbox').first().fill('x');
+      await next(page).getByRole('button', { name: 'Save readings' }).click();
+      await expect(next(page).getByRole('alert').first()).toBeVisible();
       await expectSound(page, 'a measure, a figure that is wrong');
-      await visitUntil(page, /Kettle: rock the breaker off/);
+      await visitUntil(page, /Kettle: remove the old breaker/);
       await page.getByText('Report a problem').click();
       await expectSound(page, 'a step');
       await page.getByRole('button', { name: 'The breaker does not come off, or it breaks' }).click();

@@ -1,6 +1,7 @@
 import { MAIN } from '../../visit/gates/index.ts';
-import type { VisitScreen, VisitTask } from '../../visit/work/index.ts';
+import type { VisitPlan, VisitScreen, VisitTask } from '../../visit/work/index.ts';
 import type { WorkPlace } from './partWords.ts';
+import * as messages from './messages.ts';
 
 /** What a screen of several steps is called, and what is tapped once all of them are done. */
 export interface ScreenTitle {
@@ -21,11 +22,16 @@ const installWords = ({ task, now }: WorkPlace): ScreenTitle => {
   return { title: 'install the breaker', done: 'Installed and torqued' };
 };
 
-const SCREENS: Partial<Record<VisitScreen['kind'], (place: WorkPlace | null) => ScreenTitle>> = {
-  'main-off': () => ({
-    title: 'Turn off the main breaker, lock out and tag',
-    done: 'Main breaker off, locked out and tagged',
-  }),
+const SCREENS: Partial<
+  Record<VisitScreen['kind'], (place: WorkPlace | null, plan: Pick<VisitPlan, 'off'>) => ScreenTitle>
+> = {
+  'main-off': (_place, { off }) =>
+    off === messages.itsMainBreaker
+      ? {
+          title: 'Turn off the main breaker, lock out and tag',
+          done: 'Main breaker off, locked out and tagged',
+        }
+      : { title: messages.offThenLockOut(off), done: 'Off, locked out and tagged' },
   'verify-dead': (place) => ({
     title: place
       ? `${place.task.label}, space ${place.now.space}: verify absence of voltage`
@@ -50,15 +56,20 @@ const NAMED: readonly VisitScreen['kind'][] = ['main-off', 'verify-dead', 'close
  * What a screen of several steps is called.
  *
  * @param screen as `screenOf` tells it
+ * @param plan of the visit: what de-energizes the panel
  * @param place what it is about: as planned, and what has become of it; null for the panel itself
  * @returns its title, and what is tapped once all is done; null where its one step says both
- * @example screenTitle({ kind: 'close', id: null, parts }, null)?.done // 'Cover on, lock and tag removed'
+ * @example screenTitle({ kind: 'close', id: null, parts }, plan, null)?.done // 'Cover on, lock and tag removed'
  */
-export function screenTitle({ kind, id, parts }: VisitScreen, place: WorkPlace | null): ScreenTitle | null {
+export function screenTitle(
+  { kind, id, parts }: VisitScreen,
+  plan: Pick<VisitPlan, 'off'>,
+  place: WorkPlace | null,
+): ScreenTitle | null {
   const isTable = kind === 'verify-dead' || kind === 'prove';
   const words = SCREENS[kind];
   if (!words || (parts.length === 1 && !isTable)) return null;
   if (place === null && id !== null && id !== MAIN) return null;
-  const { title, done } = words(place);
+  const { title, done } = words(place, plan);
   return { title: NAMED.includes(kind) || place === null ? title : `${place.task.label}: ${title}`, done };
 }

@@ -30,7 +30,7 @@ export function PartsScreen({ screen }: { screen: VisitScreen }) {
   const measures = list.filter(isMeasure);
   const others = list.filter((part) => !isMeasure(part));
   const words = (part: VisitPart) => partWords(part, record.plan, state, place);
-  const together = screenTitle(screen, place);
+  const together = screenTitle(screen, record.plan, place);
   const first = words(list[0]!);
   const title = together?.title ?? (place ? `${place.task.label}: ${first.title}` : first.title);
   const isShown = measures.length > 0 || list.some((part) => part.kind === 'gate' && DRAWN.includes(part.is));
