@@ -2,6 +2,7 @@ import { ON_A_VISIT, type visitStep } from '@phylaxon/core/record/panelEntries';
 import {
   seenAs,
   standingSteps,
+  taskKind,
   troubleOf,
   type TaskState,
   type VisitFact,
@@ -54,11 +55,12 @@ async function draw(
   { at }: Told,
 ): Promise<void> {
   const { space, ratingAmps } = state;
+  const { drawing } = taskKind(task.work);
   const asFound = true;
   const installedOn = at.slice(0, 10);
   const why = task.why === '' ? ON_A_VISIT : task.why;
   if (state.given === 'no') await refuseUsedParts(edit.manager, { tasks: [task] });
-  if (state.given === 'no' && task.work === 'replace') {
+  if (state.given === 'no' && drawing === 'replaced') {
     const part = { ratingAmps, kind: task.kind, family: task.family, installedOn, why, asFound };
     const row = await replaceBreaker(
       edit,
@@ -70,14 +72,14 @@ async function draw(
     if (row.space !== space || row.half !== half)
       await moveBreaker(edit, row.id, { space, half, exchange: false, version: row.version });
   }
-  if (task.work === 'move')
+  if (drawing === 'moved')
     await moveBreaker(edit, task.breakerId!, {
       space,
       half: task.half,
       exchange: false,
       version: await versionOf(edit, task.breakerId!),
     });
-  if (task.work === 'new-breaker') {
+  if (drawing === 'installed') {
     const { poles, kind, family, half, label, conductor, receptacles } = task;
     await fitBreaker(
       edit,
@@ -207,7 +209,7 @@ async function close(edit: Edit, visit: KnownVisit, after: WorkState, told: Told
       'clean-and-tight',
       messages.madeOnAVisitTorquedAs,
     );
-    if (task.work !== 'remake-joint')
+    if (taskKind(task.work).drawing !== 'same')
       await observe(edit, breakerId, told, 'stab-inspection', 'clean', messages.inspectedOnAVisit);
     if (minutes !== null)
       await logNote(

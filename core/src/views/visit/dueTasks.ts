@@ -2,7 +2,7 @@ import type { Sentence } from '../../facts/quantities/index.ts';
 import type { ActionId } from '../../facts/vocabulary/index.ts';
 import type { BreakerKind } from '../../panel/layout/index.ts';
 import type { Breaker, Circuit } from '../../record/entities/index.ts';
-import type { VisitTask } from '../../visit/work/index.ts';
+import { taskKind, workFor, type VisitTask } from '../../visit/work/index.ts';
 import type { PlannedPanel, StoredProposal } from '../planning/index.ts';
 import * as messages from './messages.ts';
 
@@ -34,13 +34,6 @@ export interface DueTask {
   notHere: string | null;
 }
 
-/** Decisions that take a new part, and those that take none. */
-const REPLACED: readonly ActionId[] = [
-  'replace-breaker',
-  'replace-breaker-and-remake-joint',
-  'size-down',
-  'size-up',
-];
 const WITH_THE_UTILITY: readonly ActionId[] = [
   'replace-main',
   'replace-panel',
@@ -78,6 +71,7 @@ const taskAt = ({ breaker, circuit }: Found, why: string): Omit<VisitTask, 'work
 function ofDecision(found: Found, { decision }: DecidedBreaker, newId: () => string): DueTask | null {
   const { toAmps, because, stop } = decision;
   const { action, headline } = (stop && decision.repair) || decision;
+  const work = workFor(action);
   const { breaker, circuit } = found;
   const due = {
     key: `decided ${breaker.id}`,
@@ -85,7 +79,10 @@ function ofDecision(found: Found, { decision }: DecidedBreaker, newId: () => str
     because,
     label: circuit?.label ?? (breaker.role === 'main' ? messages.main : messages.space(breaker.space)),
   };
-  if (WITH_THE_UTILITY.includes(action) || (breaker.role === 'main' && REPLACED.includes(action)))
+  if (
+    WITH_THE_UTILITY.includes(action) ||
+    (breaker.role === 'main' && work !== null && taskKind(work).drawing === 'replaced')
+  )
     return {
       ...due,
       tasks: [],
@@ -100,11 +97,11 @@ function ofDecision(found: Found, { decision }: DecidedBreaker, newId: () => str
     };
   if (breaker.space === null) return null;
   const task = taskAt(found, headline);
-  if (action === 'remake-joint')
-    return { ...due, notHere: null, tasks: [{ ...task, work: 'remake-joint', partId: null }] };
-  if (!REPLACED.includes(action)) return null;
+  if (work === null) return null;
+  if (taskKind(work).drawing === 'same')
+    return { ...due, notHere: null, tasks: [{ ...task, work, partId: null }] };
   const ratingAmps = toAmps ?? breaker.ratingAmps;
-  return { ...due, notHere: null, tasks: [{ ...task, work: 'replace', partId: newId(), ratingAmps }] };
+  return { ...due, notHere: null, tasks: [{ ...task, work, partId: newId(), ratingAmps }] };
 }
 
 /** What a proposal takes: what moves first, then the breaker itself. */

@@ -8,6 +8,7 @@ export * from './homeowner.ts';
 export * from './gateWords.ts';
 export { FILL_WORDS, stepWords } from './stepWords.ts';
 export * from './screenWords.ts';
+export * from './taskWords.ts';
 export * from './partWords.ts';
 export * from './wayWords.ts';
 export * from './sheet.ts';

@@ -88,10 +88,6 @@ export const enteredByMistake = (what: string) => `${what} (entered by mistake)`
 export const spaceInline = (space: number) => `space ${space}`;
 export const loadSideOfTheMain = 'Load side of the main';
 export const panel = 'Panel';
-export const newBreakerInstalled = 'New breaker installed';
-export const newBreakerAndCircuitInstalled = 'New breaker and circuit installed';
-export const breakerMoved = 'Breaker moved';
-export const terminationRemade = 'Termination remade';
 export const leftForAnotherDayCircuitDe = 'Left for another day, circuit de-energized';
 export const notDone = 'Not done';
 export const oldBreakerReinstalled = 'Old breaker reinstalled';

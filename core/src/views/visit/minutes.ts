@@ -1,14 +1,7 @@
-import type { WorkType } from '../../visit/work/index.ts';
+import { taskKind, type WorkType } from '../../visit/work/index.ts';
 
 /** What a shutdown takes by itself: off, lock, cover, prove; and all of it back, min. */
 const SHUTDOWN_MINUTES = 15;
-/** What each kind of work takes with the panel dead, min: about half an hour in all for a plain swap. */
-const WORK_MINUTES: Record<WorkType, number> = {
-  replace: 15,
-  'new-breaker': 40,
-  move: 10,
-  'remake-joint': 12,
-};
 /** So many visits the usual times are worth. */
 const USUAL_WEIGHT = 3;
 
@@ -21,7 +14,7 @@ const USUAL_WEIGHT = 3;
  * @example minutesOff(['replace'], 1) // 30
  */
 export const minutesOff = (works: readonly WorkType[], factor: number): number =>
-  Math.ceil((factor * works.reduce((sum, work) => sum + WORK_MINUTES[work], SHUTDOWN_MINUTES)) / 5) * 5;
+  Math.ceil((factor * works.reduce((sum, work) => sum + taskKind(work).minutes, SHUTDOWN_MINUTES)) / 5) * 5;
 
 /**
  * How much longer visits take than is usual, by those that were made.

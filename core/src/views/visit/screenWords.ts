@@ -1,6 +1,7 @@
 import { MAIN } from '../../visit/gates/index.ts';
-import type { VisitPlan, VisitScreen, VisitTask } from '../../visit/work/index.ts';
+import type { VisitPlan, VisitScreen } from '../../visit/work/index.ts';
 import type { WorkPlace } from './partWords.ts';
+import { TASK_WORDS } from './taskWords.ts';
 import * as messages from './messages.ts';
 
 /** What a screen of several steps is called, and what is tapped once all of them are done. */
@@ -9,17 +10,9 @@ export interface ScreenTitle {
   done: string;
 }
 
-const PREPARE: Record<VisitTask['work'], ScreenTitle> = {
-  replace: { title: 'remove the old breaker', done: 'Removed, bus stab inspected' },
-  'new-breaker': { title: 'bring in the cable', done: 'Cable in, ground connected' },
-  move: { title: 'remove the breaker', done: 'Removed, bus stab inspected' },
-  'remake-joint': { title: 'disconnect the wire', done: 'Wire off' },
-};
-
 const installWords = ({ task, now }: WorkPlace): ScreenTitle => {
-  if (task.work === 'remake-joint') return { title: 'reconnect the wire', done: 'Connected and torqued' };
   if (now.given === 'back') return { title: 'reinstall the old breaker', done: 'Reinstalled and torqued' };
-  return { title: 'install the breaker', done: 'Installed and torqued' };
+  return TASK_WORDS[task.work].install;
 };
 
 const SCREENS: Partial<
@@ -38,7 +31,7 @@ const SCREENS: Partial<
       : 'Load side of the main: verify absence of voltage',
     done: 'Save readings',
   }),
-  prepare: (place) => PREPARE[place!.task.work],
+  prepare: (place) => TASK_WORDS[place!.task.work].prepare,
   'check-part': () => ({ title: 'check the new breaker', done: 'Same kind, listed, clicks cleanly' }),
   install: (place) => installWords(place!),
   'make-safe': () => ({ title: 'make it safe for now', done: 'Capped, filled and labeled' }),

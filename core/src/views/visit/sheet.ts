@@ -2,6 +2,8 @@ import { sayQuantity, sayTemperature, type Sentence } from '../../facts/quantiti
 import { atPlace } from '../../panel/layout/index.ts';
 import { MAIN } from '../../visit/gates/index.ts';
 import {
+  taskKind,
+  type WorkType,
   standingSteps,
   statesOf,
   troubleOf,
@@ -13,6 +15,7 @@ import {
 } from '../../visit/work/index.ts';
 import { GATE_WORDS, MEASURED_TO_WORDS } from './gateWords.ts';
 import { FILL_WORDS, stepWords } from './stepWords.ts';
+import { TASK_WORDS } from './taskWords.ts';
 import { VISIT_OUTCOME_WORDS, PROOF_WORDS, SOURCE_WORDS, WAY_WORDS } from './wayWords.ts';
 import type { VisitRecord, VisitStands, VisitStepRow } from './schema.ts';
 import * as messages from './messages.ts';
@@ -203,16 +206,11 @@ export function taskEnds({ plan, steps }: Pick<VisitRecord, 'plan' | 'steps'>): 
   });
 }
 
-const WORK_DONE = {
-  replace: messages.newBreakerInstalled,
-  'new-breaker': messages.newBreakerAndCircuitInstalled,
-  move: messages.breakerMoved,
-  'remake-joint': messages.terminationRemade,
-} as const;
-
-function becameOf(work: keyof typeof WORK_DONE, now: TaskState, isIn: boolean, isProved: boolean): string {
+function becameOf(work: WorkType, now: TaskState, isIn: boolean, isProved: boolean): string {
   if (!isIn) return now.given === 'up' ? messages.leftForAnotherDayCircuitDe : messages.notDone;
-  const done = now.isOldPart ? messages.oldBreakerReinstalled : WORK_DONE[work];
-  const rating = work === 'replace' || work === 'new-breaker' ? `, ${sayQuantity(now.ratingAmps, 'A')}` : '';
+  const done = now.isOldPart ? messages.oldBreakerReinstalled : TASK_WORDS[work].became;
+  const rating = ['replaced', 'installed'].includes(taskKind(work).drawing)
+    ? `, ${sayQuantity(now.ratingAmps, 'A')}`
+    : '';
   return `${done}${rating}${isProved ? messages.verified : messages.notVerifiedLeftOff}`;
 }

@@ -1,7 +1,8 @@
+import { LOAD_LIMITS } from '../../facts/limits/index.ts';
 import { sayQuantity } from '../../facts/quantities/index.ts';
 import { sayConductor } from '../../code/sizing/index.ts';
 import { BREAKER_KIND_WORDS } from '../../panel/layout/index.ts';
-import type { StepId, TaskState, VisitTask } from '../../visit/work/index.ts';
+import { taskKind, type StepId, type TaskState, type VisitTask } from '../../visit/work/index.ts';
 import type { ScreenWords } from './gateWords.ts';
 
 type Words = (task: VisitTask, state: TaskState) => ScreenWords;
@@ -43,7 +44,7 @@ const STEP_WORDS: Record<StepId, Words> = {
     how: [
       'Check that the handle is off. Loosen the terminal screw, pull the wire straight out, and bend it aside.',
       `Check the wire: only one under the screw? Bright metal? Which size? ${conductorText(task)}`,
-      ...(task.neutral === 'pigtail' && task.work !== 'new-breaker'
+      ...(task.neutral === 'pigtail' && taskKind(task.work).drawing !== 'installed'
         ? [
             'If it has a neutral pigtail, disconnect the pigtail at the bar. Check whether the neutral serves only this circuit.',
           ]
@@ -128,6 +129,7 @@ const STEP_WORDS: Record<StepId, Words> = {
   'join-tail': () => ({
     title: 'Splice the two wires to one pigtail',
     how: [
+      `Only where both loads together stay under ${100 * LOAD_LIMITS.continuousShare}% of the breaker’s rating. Otherwise give the second wire its own breaker.`,
       'Use a listed connector of the right size. Strip all three to the same length. Tug each one.',
       'Make the pigtail from the larger wire size, long enough to lie without tension.',
     ],

@@ -1,4 +1,4 @@
-import type { VisitTask } from '../../visit/work/index.ts';
+import { taskKind, type VisitTask } from '../../visit/work/index.ts';
 import * as messages from './messages.ts';
 
 /** Screws of panels have heads of their own. */
@@ -20,14 +20,14 @@ const ALWAYS = [
  * @example toolsFor([])[0] // the meter
  */
 export function toolsFor(tasks: readonly Pick<VisitTask, 'work' | 'conductor'>[]): string[] {
-  const isWired = tasks.some(({ work }) => work === 'new-breaker');
+  const isWired = tasks.some(({ work }) => taskKind(work).drawing === 'installed');
   const isAluminum = tasks.some(({ conductor }) => conductor?.material === 'aluminum');
   return [
     ...ALWAYS,
     ...(isWired ? [messages.cableRipperWireStrippersSide] : [messages.wireStrippersAndSideCutters]),
     messages.listedConnectorsToSpliceThe,
     ...(isAluminum ? [messages.antioxidantCompoundForAluminum] : []),
-    ...(tasks.some(({ work }) => work === 'move' || work === 'replace')
+    ...(tasks.some(({ work }) => ['moved', 'replaced'].includes(taskKind(work).drawing))
       ? [messages.fillerPlatesForOpenSlots]
       : []),
   ];

@@ -1,5 +1,6 @@
 import type { VisitFact } from './schema.ts';
 import { isStepSettled, type TaskState, type WorkState } from './state.ts';
+import { taskKind } from './taskKinds.ts';
 import type { StepId } from './stepIds.ts';
 import type { Way } from './troubleIds.ts';
 import { troubleOf } from './troubles.ts';
@@ -14,7 +15,7 @@ function lieOf({ work, done }: TaskState): Pick<TaskState, 'isFreed' | 'isOut'> 
   const isIn = done.has('hook-press');
   return {
     isFreed: (done.has('free') || done.has('bring-cable')) && !done.has('conductor-in'),
-    isOut: (done.has('rock-off') || (work === 'new-breaker' && done.has('stab'))) && !isIn,
+    isOut: (done.has('rock-off') || (taskKind(work).drawing === 'installed' && done.has('stab'))) && !isIn,
   };
 }
 
@@ -28,7 +29,7 @@ function becomes(task: TaskState, { way, space, ratingAmps }: Changed): TaskStat
         ...settled,
         space,
         placeId: `${task.id}@${space}`,
-        isElsewhere: task.work !== 'new-breaker',
+        isElsewhere: taskKind(task.work).drawing !== 'installed',
         done: without(task.done, 'stab', 'hook-press'),
       };
     case 'smaller':
@@ -39,7 +40,7 @@ function becomes(task: TaskState, { way, space, ratingAmps }: Changed): TaskStat
       return { ...settled, done: without(task.done, 'compare', 'click', 'hook-press') };
     case 'put-back':
       // The old part, though the new one may be in by now.
-      return task.work === 'replace'
+      return taskKind(task.work).drawing === 'replaced'
         ? {
             ...settled,
             given: 'back',

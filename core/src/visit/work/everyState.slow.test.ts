@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { answersTo, aVisitPlan, aVisitTask } from '../../testing/index.ts';
-import { nextOf, REPORTED, STEPS, walk, workOn, type WorkState } from './index.ts';
+import { nextOf, REPORTED, STEPS, taskKind, walk, workOn, WORKS, type WorkState } from './index.ts';
 
 const keyOf = (state: WorkState) =>
   JSON.stringify(state, (_key, value: unknown) =>
@@ -47,4 +47,44 @@ describe('every state, every answer', () => {
       ]),
     );
   });
+
+  test.each(WORKS.filter((work) => work !== 'replace'))(
+    '%s: none is dead-ended, and hands are inside only behind every gate',
+    (work) => {
+      const { drawing } = taskKind(work);
+      const plan = aVisitPlan({
+        tasks: [
+          aVisitTask({
+            work,
+            breakerId: drawing === 'installed' ? null : aVisitTask().breakerId,
+            partId: drawing === 'installed' ? aVisitTask().partId : null,
+            from: drawing === 'moved' ? 3 : null,
+          }),
+        ],
+      });
+      const start = walk(plan, []).state;
+      const seen = new Map([[keyOf(start), start]]);
+      for (const state of seen.values()) {
+        const next = nextOf(plan, state);
+        const { gates } = state;
+        if (next.kind === 'step')
+          expect([
+            gates.coverOn,
+            gates.mainOn,
+            gates.locked,
+            gates.proved,
+            gates.provedSince,
+            gates.stop,
+          ]).toEqual([...[false, false, true, true, true, null]]);
+        const answers = answersTo(plan, state);
+        if (answers.length === 0 && next.kind !== 'end') throw new Error(`Dead end: ${keyOf(state)}`);
+        for (const fact of answers) {
+          const after = workOn(plan, state, fact)!;
+          const key = keyOf(after);
+          if (!seen.has(key)) seen.set(key, after);
+        }
+      }
+      expect(seen.size).toBeGreaterThan(100);
+    },
+  );
 });

@@ -1,4 +1,5 @@
 export * from './workKinds.ts';
+export * from './taskKinds.ts';
 export * from './schema.ts';
 export { STEPS, type StepId } from './stepIds.ts';
 export { dueStep, taskSteps } from './steps.ts';

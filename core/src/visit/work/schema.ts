@@ -15,7 +15,8 @@ import { BREAKER_KINDS, HALVES } from '../../panel/layout/index.ts';
 import { gateFacts, MAIN } from '../gates/index.ts';
 import { STEPS } from './stepIds.ts';
 import { REPORTED, WAYS } from './troubleIds.ts';
-import { NEUTRALS, SOURCE_KINDS, WORKS } from './workKinds.ts';
+import { taskKind, WORKS } from './taskKinds.ts';
+import { NEUTRALS, SOURCE_KINDS } from './workKinds.ts';
 import * as messages from './messages.ts';
 
 const space = z.int(messages.theSpaceMustBeAWhole).min(1).max(84);
@@ -86,11 +87,12 @@ export const visitPlan = z
       const no = (field: string, message: string) =>
         context.addIssue({ code: 'custom', path: ['tasks', i, field], message });
       if (id === MAIN) no('id', messages.theMainCannotBeWorkedOn);
-      if ((breakerId === null) !== (work === 'new-breaker'))
+      const { drawing } = taskKind(work);
+      if ((breakerId === null) !== (drawing === 'installed'))
         no('breakerId', messages.nameTheExistingBreakerANew);
-      if ((partId === null) !== (work === 'move' || work === 'remake-joint'))
+      if ((partId === null) !== (drawing === 'moved' || drawing === 'same'))
         no('partId', messages.aTaskThatInstallsABreaker);
-      if ((from === null) !== (work !== 'move')) no('from', messages.nameTheSpaceThatTheBreaker);
+      if ((from === null) !== (drawing !== 'moved')) no('from', messages.nameTheSpaceThatTheBreaker);
     });
   });
 export type VisitPlan = z.output<typeof visitPlan>;

@@ -6,6 +6,7 @@ import {
   nextOf,
   screenOf,
   soundFact,
+  taskKind,
   takesAnswer,
   troublesOn,
   visitPlan,
@@ -83,7 +84,7 @@ const chance = fc
         ...task,
         ...{ work, poles, neutral, space: 4 * i + 1 },
         breakerId: work === 'new-breaker' ? null : task.breakerId,
-        partId: work === 'move' || work === 'remake-joint' ? null : task.partId,
+        partId: ['replaced', 'installed'].includes(taskKind(work).drawing) ? task.partId : null,
         from: work === 'move' ? 20 + 4 * i : null,
       })),
     });

@@ -1,4 +1,5 @@
 import type { VisitTask } from './schema.ts';
+import { taskKind } from './taskKinds.ts';
 import { BEFORE_ITS_SCREW, type ExtraStep, type StepId } from './stepIds.ts';
 
 /** What tells which steps a place takes, and how many of them are done. */
@@ -12,16 +13,6 @@ export interface StepState extends Pick<VisitTask, 'work' | 'neutral'> {
   isOut: boolean;
   done: ReadonlySet<StepId>;
 }
-
-const IN_ITS_PLACE: readonly StepId[] = ['hook-press', 'neutral-in', 'conductor-in'];
-
-/** What each kind of work takes, in its order, before anything was found. */
-const USUAL: Record<StepState['work'], readonly StepId[]> = {
-  replace: ['mark', 'free', 'rock-off', 'stab', 'compare', 'click', ...IN_ITS_PLACE],
-  'new-breaker': ['bring-cable', 'stab', 'ground-in', 'compare', 'click', ...IN_ITS_PLACE],
-  move: ['mark', 'free', 'rock-off', 'stab', ...IN_ITS_PLACE, 'fill'],
-  'remake-joint': ['mark', 'free', 'cut-back', 'conductor-in'],
-};
 
 const withExtras = (steps: readonly StepId[], extras: ReadonlySet<ExtraStep>): StepId[] =>
   steps.flatMap((step) =>
@@ -39,7 +30,7 @@ const withExtras = (steps: readonly StepId[], extras: ReadonlySet<ExtraStep>): S
  */
 export function taskSteps(task: StepState): StepId[] {
   const { work, neutral, extras, given, isElsewhere, isFreed, isOut } = task;
-  const hasNeutral = neutral === 'pigtail' || (work === 'new-breaker' && neutral === 'none');
+  const hasNeutral = neutral === 'pigtail' || (taskKind(work).drawing === 'installed' && neutral === 'none');
   switch (given) {
     case 'up':
       return [...(isFreed ? (['cap'] as const) : []), ...(isOut ? (['fill'] as const) : [])];
@@ -54,7 +45,7 @@ export function taskSteps(task: StepState): StepId[] {
         extras,
       );
     case 'no': {
-      const usual = USUAL[work].filter((step) => step !== 'neutral-in' || hasNeutral);
+      const usual = taskKind(work).steps.filter((step) => step !== 'neutral-in' || hasNeutral);
       const isToFill = isElsewhere && !usual.includes('fill');
       return [...withExtras(usual, extras), ...(isToFill ? (['fill'] as const) : [])];
     }

@@ -1,10 +1,6 @@
 /** So many things happen on a visit at most. */
 export const MOST_VISIT_FACTS = 400;
 
-/** What may be done to a place with the panel dead. */
-export const WORKS = ['replace', 'new-breaker', 'move', 'remake-joint'] as const;
-export type WorkType = (typeof WORKS)[number];
-
 /** How a breaker’s own neutral is connected: not at all, by a pigtail to the bar, or by sitting on the bar. */
 export const NEUTRALS = ['none', 'pigtail', 'plug-on'] as const;
 

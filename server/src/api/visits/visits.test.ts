@@ -57,6 +57,26 @@ describe('a visit', () => {
     expect(text).toContain('Done on a visit. The power was off for');
   });
 
+  test('two wires under one screw: spliced to one pigtail, and the finding is answered', async () => {
+    ids = await aShed({ call, made });
+    const found = { test: 'terminal-inspection', outcome: 'two-wires-one-terminal', at: clock() };
+    expect((await call('post', `/breakers/${ids.breakerId}/observations`, found)).status).toBe(201);
+    const decision = async () =>
+      (await call<BreakerDetail>('get', `/breakers/${ids.breakerId}`)).body.verdict.decision;
+    expect((await decision()).action).toBe('separate-conductors');
+    const { plan, answer } = await visits.plan(ids.panelId, ids.breakerId, {
+      work: 'separate-conductors',
+      partId: null,
+    });
+    expect(answer.status).toBe(201);
+    await goOn(plan.visitId, 'none');
+    const { body } = await call<SiteVisits>('get', `/sites/${ids.siteId}/visits`);
+    expect(body.visits[0]).toMatchObject({ stands: 'finished' });
+    expect((await decision()).action).not.toBe('separate-conductors');
+    const sheet = sheetLines(await told(plan.visitId)).map(({ what }) => what);
+    expect(sheet).toContain('Splice the two wires to one pigtail');
+  });
+
   test('nothing that a gate does not let pass is stored, and nothing twice', async () => {
     const { plan } = await planned();
     const step = (n: number, fact: object, more: object = {}) =>

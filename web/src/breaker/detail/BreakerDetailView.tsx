@@ -1,6 +1,7 @@
 import { Tab, TabGroup, TabList, TabPanel, TabPanels } from '@headlessui/react';
 import type { Board, BreakerDetail } from '@phylaxon/core/views/board';
-import { TESTS, type ActionId, type TestId } from '@phylaxon/core/facts/vocabulary';
+import { TESTS, type TestId } from '@phylaxon/core/facts/vocabulary';
+import { workFor } from '@phylaxon/core/visit/work';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
@@ -40,15 +41,6 @@ const QUICK: Record<LogTab, string> = {
   look: messages.logAnObservation,
   inspection: messages.logAnInspection,
 };
-
-/** What is done with the cover off. */
-const ON_A_VISIT: ReadonlySet<ActionId> = new Set<ActionId>([
-  'replace-breaker',
-  'replace-breaker-and-remake-joint',
-  'size-down',
-  'size-up',
-  'remake-joint',
-]);
 
 const testNamed = (name: string | null): TestId | undefined =>
   name !== null && Object.hasOwn(TESTS, name) ? (name as TestId) : undefined;
@@ -137,7 +129,7 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
             </Link>
           </p>
         )}
-        {ON_A_VISIT.has(decision.action) && breaker.role === 'branch' && (
+        {workFor(decision.action) !== null && breaker.role === 'branch' && (
           <p>
             <Link
               to={`/sites/${panel.siteId}/visits?breaker=${breaker.id}`}

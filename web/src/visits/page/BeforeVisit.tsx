@@ -1,28 +1,21 @@
-import { endOf, noticeOf, noticeText, shutdownOf, toolsFor } from '@phylaxon/core/views/visit';
+import { endOf, noticeOf, noticeText, shutdownOf, TASK_WORDS, toolsFor } from '@phylaxon/core/views/visit';
 import { BREAKER_KIND_WORDS } from '@phylaxon/core/panel/layout';
-import type { VisitTask } from '@phylaxon/core/visit/work';
+import { taskKind, type VisitTask } from '@phylaxon/core/visit/work';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { recordQueries } from '../../shared/queries/index.ts';
-import { Button, PageSection, useUnits } from '../../shared/ui/index.ts';
+import { Button, PageSection, uncapital, useUnits } from '../../shared/ui/index.ts';
 import { PdfLink, TakeVisitBack, useVisitWork } from '../visitRecord/index.ts';
 import * as messages from './messages.ts';
 
-const WORK_TEXT: Record<VisitTask['work'], string> = {
-  replace: messages.newBreaker,
-  'new-breaker': messages.newCircuit,
-  move: 'moves',
-  'remake-joint': messages.remakeItsTermination,
-};
-
 /** What a task is, in a line. */
 const taskText = ({ work, poles, ratingAmps, kind, from }: VisitTask) =>
-  work === 'move'
+  from !== null
     ? messages.movesHereFromSpace(from)
-    : work === 'remake-joint'
-      ? WORK_TEXT[work]
-      : `${WORK_TEXT[work]}, ${ratingAmps} A ${poles === 2 ? 'two-pole' : 'one-pole'} ${BREAKER_KIND_WORDS[kind]}`;
+    : taskKind(work).drawing === 'same'
+      ? uncapital(TASK_WORDS[work].name)
+      : `${uncapital(TASK_WORDS[work].name)}, ${ratingAmps} A ${poles === 2 ? 'two-pole' : 'one-pole'} ${BREAKER_KIND_WORDS[kind]}`;
 
 /** Before the first step: what is done, what to take along, what the household is told, what hangs on the main. */
 export function BeforeVisit() {

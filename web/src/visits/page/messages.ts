@@ -1,9 +1,6 @@
 import type { ReactNode } from 'react';
 import { rich } from '../../shared/rich/index.ts';
 
-export const newBreaker = 'new breaker';
-export const newCircuit = 'new circuit';
-export const remakeItsTermination = 'remake its termination';
 export const movesHereFromSpace = (from: number | null) => `moves here from space ${from}`;
 export const deEnergizedAtOffForAbout = (
   plannedFor: ReactNode,

@@ -1,0 +1,73 @@
+import type { ActionId } from '../../facts/vocabulary/index.ts';
+import type { StepId } from './stepIds.ts';
+
+/** A kind of work on a visit: what it takes, and what it does to the record. */
+export interface TaskKind {
+  /** Steps with the panel dead, in their order, before anything was found. */
+  steps: readonly StepId[];
+  /** Decisions that are carried out so; the first kind that names one does it. */
+  carriesOut: readonly ActionId[];
+  /** What of the drawing changes: a part takes another’s place, goes in, goes elsewhere, or all stays. */
+  drawing: 'replaced' | 'installed' | 'moved' | 'same';
+  /** Time with the panel dead, min. */
+  minutes: number;
+}
+
+const IN_ITS_PLACE: readonly StepId[] = ['hook-press', 'neutral-in', 'conductor-in'];
+
+/** What may be done to a place with the panel dead. The words are in `views/visit/taskWords`. */
+export const TASK_KINDS = {
+  replace: {
+    steps: ['mark', 'free', 'rock-off', 'stab', 'compare', 'click', ...IN_ITS_PLACE],
+    carriesOut: ['replace-breaker', 'replace-breaker-and-remake-joint', 'size-down', 'size-up'],
+    drawing: 'replaced',
+    minutes: 15,
+  },
+  'new-breaker': {
+    steps: ['bring-cable', 'stab', 'ground-in', 'compare', 'click', ...IN_ITS_PLACE],
+    carriesOut: [],
+    drawing: 'installed',
+    minutes: 40,
+  },
+  move: {
+    steps: ['mark', 'free', 'rock-off', 'stab', ...IN_ITS_PLACE, 'fill'],
+    carriesOut: [],
+    drawing: 'moved',
+    minutes: 10,
+  },
+  'remake-joint': {
+    steps: ['mark', 'free', 'cut-back', 'conductor-in'],
+    carriesOut: ['remake-joint'],
+    drawing: 'same',
+    minutes: 12,
+  },
+  'separate-conductors': {
+    steps: ['mark', 'free', 'join-tail', 'conductor-in'],
+    carriesOut: ['separate-conductors'],
+    drawing: 'same',
+    minutes: 15,
+  },
+} as const satisfies Record<string, TaskKind>;
+export type WorkType = keyof typeof TASK_KINDS;
+
+/** The kinds of work, in the order in which they are offered. */
+export const WORKS = Object.keys(TASK_KINDS) as [WorkType, ...WorkType[]];
+
+/**
+ * What a kind of work takes, and what it does to the record.
+ *
+ * @param work which
+ * @returns its facts
+ * @example taskKind('move').minutes // 10
+ */
+export const taskKind = (work: WorkType): TaskKind => TASK_KINDS[work];
+
+/**
+ * The kind of work that carries out a decision.
+ *
+ * @param action what was decided
+ * @returns the kind; null where no visit to the panel does it
+ * @example workFor('separate-conductors') // 'separate-conductors'
+ */
+export const workFor = (action: ActionId): WorkType | null =>
+  WORKS.find((work) => taskKind(work).carriesOut.includes(action)) ?? null;
