@@ -10,3 +10,4 @@ export * from './plainText.ts';
 export * from './noRepeatedIds.ts';
 export * from './normalCdf.ts';
 export { counted } from './counted.ts';
+export { spokenNumber } from './spokenNumber.ts';

@@ -1,3 +1,4 @@
+import { spokenNumber } from '../../facts/quantities/index.ts';
 import { phraseAt } from './phrases.ts';
 import type { Token } from './tokens.ts';
 import {
@@ -143,6 +144,14 @@ export function amountAt(tokens: readonly Token[], i: number, degrees: Scale): A
   }
   const before = first.kind === 'word' ? unitBefore(first.text) : undefined;
   if (before) return figureAfterUnit(tokens, i, before, degrees, until);
+  const said = spokenAt(tokens, i);
+  if (said) {
+    const unit = unitAt(tokens, said.next, degrees);
+    return until(unit?.next ?? said.next, {
+      of: unit?.of ?? 'bare',
+      value: unit ? unit.apply(said.value) : said.value,
+    });
+  }
   const spelled = spelledOut(tokens, i);
   if (spelled !== null) {
     const unit = unitAt(tokens, spelled, degrees);
@@ -173,7 +182,27 @@ export function amountAt(tokens: readonly Token[], i: number, degrees: Scale): A
   });
 }
 
-const IN_DIGITS = 'Enter this number in digits. Number words are understood only up to twenty.';
+const IN_DIGITS = 'Enter this number in digits.';
+
+const POINT = 'point';
+
+/** A figure in several words, as phones write what is dictated: “one eighteen point four”, “one hundred twenty”. */
+function spokenAt(tokens: readonly Token[], i: number): { value: number; next: number } | null {
+  const isPart = (at: number) => {
+    const token = tokens[at];
+    if (token?.kind !== 'word') return false;
+    return numberWord(token.text) !== null || isLargeNumberWord(token.text);
+  };
+  const joins = (at: number) => ['and', POINT].includes(tokens[at]?.text ?? '') && isPart(at + 1);
+  if (!isPart(i)) return null;
+  let next = i + 1;
+  while (isPart(next) || joins(next)) next++;
+  const words = tokens.slice(i, next).map(({ text }) => text);
+  // Two small numbers side by side may be a place and a figure.
+  if (!words.some((word) => word === POINT || isLargeNumberWord(word))) return null;
+  const value = spokenNumber(words.join(' '));
+  return value === null ? null : { value, next };
+}
 
 /** Behind a number in several words, such as “one hundred eighteen”; `null`: there is none. */
 function spelledOut(tokens: readonly Token[], i: number): number | null {

@@ -222,6 +222,14 @@ const EVENTS: [string, string, string?][] = [
   ['12 tripped monday 7 p.m.', '12: trip @2026-11-23T19:00'],
   ['12 tripped 2 days ago', '12: trip @2026-11-25T10:00'],
   ['12 tripped on december 24', '12: trip @2025-12-24T10:00'],
+  // As a phone writes what is dictated.
+  ['breaker twelve one hundred eighteen volts', '12: 118V load-terminal'],
+  ['12 forty one degrees', '12: 41C terminal'],
+  ['space twelve one eighteen point four volts', '12: 118.4V load-terminal'],
+  [
+    'breaker twelve fourteen point two amps, one hundred and nineteen volts',
+    '12: 14.2A conductor | 12: 119V load-terminal',
+  ],
 ];
 
 /** What cannot be told, beside what can. */
@@ -252,8 +260,7 @@ const FAULTY: [string, string, string][] = [
   ['9 tripped, hot knife wobbly', '9: trip', 'hot knife wobbly'],
   ['12: 118v, hot water heater 41c', '12: 118V load-terminal', 'hot water heater | 41c'],
   ['hot water heater 41c', '', 'hot water heater | 41c'],
-  ['breaker twelve one hundred eighteen volts', '', 'one hundred eighteen volts'],
-  ['12 forty one degrees', '', 'forty one degrees'],
+  ['breaker twelve one hundred eighteen and a bit volts', '', 'one hundred eighteen | bit volts'],
   ['12 and 14 off', '14: handle off', '12'],
   ['12/14 off', '14: handle off', '/'],
   ['12 tripped after 8 to 10 min', '12: trip', '8 | 10 min'],

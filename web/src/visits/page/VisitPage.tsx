@@ -8,6 +8,7 @@ import { useChanges, useProfile } from '../../shared/stores/index.ts';
 import { BeforeVisit } from './BeforeVisit.tsx';
 import { NextStep } from '../work/index.ts';
 import { ReportTrouble, useVisit, VisitWorkProvider } from '../visitRecord/index.ts';
+import { useScreenAwake } from './useScreenAwake.ts';
 import { WhereItStands } from './WhereItStands.tsx';
 import * as messages from './messages.ts';
 
@@ -42,6 +43,7 @@ function Visit({ told }: { told: VisitRecord }) {
   const { record, state, isWaiting } = work;
   const stands = standsIn(state, record.steps.length > 0);
   const { site, panel } = record;
+  useScreenAwake(stands === 'under-way' && profile === 'electrician');
   return (
     <VisitWorkProvider value={work}>
       <main className="max-w-5xl space-y-4 px-4 py-5 sm:px-6">

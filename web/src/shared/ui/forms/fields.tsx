@@ -1,3 +1,4 @@
+import { spokenNumber } from '@phylaxon/core/facts/quantities';
 import { useId, type ReactNode } from 'react';
 import type { UseFormRegisterReturn } from 'react-hook-form';
 import { classes } from '../components/index.ts';
@@ -14,11 +15,12 @@ interface FieldProps {
 const INPUT = 'min-h-11 w-full rounded-sm border bg-bone-raised px-3 py-2 text-ink placeholder:text-ink-soft';
 const edge = (error?: string) => (error ? 'border-2 border-danger' : 'border-rule-strong');
 
-/** What a number field holds: empty is null; a decimal comma is taken for a point. */
+/** What a number field holds: empty is null; a decimal comma is taken for a point, dictated words for their figure. */
 export const toNumber = (text: unknown): number | null | undefined => {
   if (text === null || text === undefined || text === '') return null;
-  const number = Number(String(text).trim().replace(',', '.').replace('−', '-'));
-  return number;
+  const typed = String(text).trim();
+  const number = Number(typed.replace(',', '.').replace('−', '-'));
+  return Number.isNaN(number) ? (spokenNumber(typed) ?? number) : number;
 };
 
 function Frame({

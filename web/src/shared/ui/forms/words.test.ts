@@ -42,7 +42,8 @@ test('a number field takes a decimal comma, leaves empty empty, and lets nonsens
     null,
     null,
   ]);
-  expect(toNumber('twelve')).toBeNaN();
+  expect([toNumber('fourteen amps'), toNumber('one eighteen point four volts')]).toEqual([14, 118.4]);
+  expect(toNumber('about twelve')).toBeNaN();
 });
 
 test('figures carry their units; a rise its sign', () => {
