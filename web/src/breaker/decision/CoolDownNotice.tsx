@@ -1,19 +1,7 @@
 import { TIME_LIMITS } from '@phylaxon/core/facts/limits';
 import type { BreakerDetail } from '@phylaxon/core/views/board';
-import { useEffect, useState } from 'react';
-import { classes } from '../../shared/ui/index.ts';
+import { Countdown, useNow } from '../../shared/ui/index.ts';
 import * as messages from './messages.ts';
-
-/** The time, once a second while it matters. */
-function useNow(until: number): number {
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    if (Date.now() > until) return;
-    const tick = setInterval(() => setNow(Date.now()), 1000);
-    return () => clearInterval(tick);
-  }, [until]);
-  return now;
-}
 
 /** Kept in sight for a while after it is cold, so that the answer is not missed. */
 const LINGERS_MS = TIME_LIMITS.coolDownShownMinutes * 60_000;
@@ -37,8 +25,8 @@ export function CoolDownNotice({
   return (
     <section aria-label={messages.coolingDown} className="border-l-8 border-heed bg-bone-raised px-4 py-3">
       <div className="flex flex-wrap items-end gap-x-8 gap-y-2">
-        <Clock what={messages.canBeReset} seconds={toLatch} done="now" />
-        <Clock what={messages.fullyCool} seconds={toCold} done="now" />
+        <Countdown what={messages.canBeReset} seconds={toLatch} done="now" />
+        <Countdown what={messages.fullyCool} seconds={toCold} done="now" />
       </div>
       <p className="mt-1 text-sm text-ink-soft">
         {messages.untilTheBreakerIsFullyCool(
@@ -49,21 +37,5 @@ export function CoolDownNotice({
         {toLatch === 0 ? messages.theBreakerHasCooledEnoughTo : ''}
       </p>
     </section>
-  );
-}
-
-function Clock({ what, seconds, done }: { what: string; seconds: number; done: string }) {
-  const clock = `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
-  return (
-    <p>
-      <span className="block text-sm text-ink-soft">{seconds > 0 ? messages.inLabel(what) : what}</span>
-      <span
-        role="timer"
-        aria-live="off"
-        className={classes('figures text-2xl font-semibold', seconds === 0 && 'text-good')}
-      >
-        {seconds > 0 ? clock : `✓ ${done}`}
-      </span>
-    </p>
   );
 }

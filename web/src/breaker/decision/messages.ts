@@ -10,7 +10,6 @@ export const untilTheBreakerIsFullyCool = (own: string) =>
 export const basedOnThisBreakerSOwn = 'Based on this breaker’s own record, with a margin.';
 export const basedOnTheSlowestSoundBreaker = 'Based on the slowest sound breaker of this rating.';
 export const theBreakerHasCooledEnoughTo = 'The breaker has cooled enough to latch.';
-export const inLabel = (what: string) => `${what} in`;
 export const decision = 'Decision';
 export const reason = 'Reason';
 export const nextTest = 'Next test';

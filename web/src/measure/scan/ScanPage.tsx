@@ -4,10 +4,19 @@ import { sayBreaker, type Leg } from '@phylaxon/core/panel/layout';
 import type { SoakPlan } from '@phylaxon/core/diagnosis/soak';
 import { suspensionOf, type Board } from '@phylaxon/core/views/board';
 import { useQuery } from '@tanstack/react-query';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo } from 'react';
 import { Link, useParams } from 'react-router';
 import { recordQueries } from '../../shared/queries/index.ts';
-import { ampsText, Button, classes, Notice, PageHead, Suspended } from '../../shared/ui/index.ts';
+import {
+  ampsText,
+  Button,
+  classes,
+  minutesAndSeconds,
+  Notice,
+  PageHead,
+  Suspended,
+  useNow,
+} from '../../shared/ui/index.ts';
 import { useProfile } from '../../shared/stores/index.ts';
 import { ScanBoard } from './ScanBoard.tsx';
 import { NOT_BEGUN, useScans, type Scan } from './scanStore.ts';
@@ -224,12 +233,6 @@ function withoutStopped(plan: SoakPlan, board: Board): SoakPlan & { stopped: str
 /** The steps of a panel that sizzles or smells of hot plastic. */
 const ON_SIZZLING = stepsOn('sound', 'sizzle-or-crackle');
 
-/** Minutes and seconds. */
-const clock = (ms: number) => {
-  const seconds = Math.max(0, Math.ceil(ms / 1000));
-  return `${Math.floor(seconds / 60)}:${String(seconds % 60).padStart(2, '0')}`;
-};
-
 function Soak({ plan, scan, change, isElectrician }: StepProps & { isElectrician: boolean }) {
   const now = useNow();
   const until = Date.parse(scan.soakedFrom!) + plan.minutes * 60_000;
@@ -237,7 +240,7 @@ function Soak({ plan, scan, change, isElectrician }: StepProps & { isElectrician
   return (
     <section aria-label={messages.loadTestLabel} className="space-y-3">
       <p className="figures text-6xl font-bold" role="timer" aria-label={messages.timeLeft}>
-        {clock(left)}
+        {minutesAndSeconds(Math.max(0, Math.ceil(left / 1000)))}
       </p>
       <p aria-live="polite" className="text-lg font-semibold">
         {left > 0 ? messages.keepEverythingOnTheTimerKeeps : messages.theLoadTestIsDoneScan}
@@ -268,14 +271,4 @@ function Soak({ plan, scan, change, isElectrician }: StepProps & { isElectrician
       )}
     </section>
   );
-}
-
-/** The time, every second. */
-function useNow(): number {
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), 1000);
-    return () => clearInterval(timer);
-  }, []);
-  return now;
 }

@@ -50,7 +50,7 @@ export function DeadTable({ measures, id, poles, parts }: Props) {
       <caption className="sr-only">{messages.readings}</caption>
       <thead>
         <tr>
-          <th scope="col" className="w-16 text-left font-medium">
+          <th scope="col" className="w-12 text-left font-medium">
             {messages.pole}
           </th>
           {columns.map((to) => (

@@ -37,7 +37,9 @@ export function FigureCell({ id, label, unit, field, isLabelHidden = false, disa
           field.enter();
         }}
         className={classes(
-          'figures min-h-16 w-full max-w-36 rounded-sm border bg-bone px-3 text-2xl disabled:opacity-50',
+          'figures min-h-16 w-full max-w-36 rounded-sm border bg-bone disabled:opacity-50',
+          // Three of them stand side by side on a phone.
+          isLabelHidden ? 'px-2 text-xl' : 'px-3 text-2xl',
           isSound ? 'border-2 border-good' : 'border-rule-strong',
         )}
       />

@@ -5,12 +5,15 @@ import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { PhotoForm } from '../../shared/photos/index.ts';
-import { asButton, useUnits } from '../../shared/ui/index.ts';
+import { asButton, Countdown, NotifyButton, useNow, useUnits } from '../../shared/ui/index.ts';
 import { PdfLink, useVisitWork } from '../visitRecord/index.ts';
 import * as messages from './messages.ts';
 
 /** Half an hour under load shows what a joint is worth, min. */
 const UNDER_LOAD_MINUTES = TIME_LIMITS.loadTestMinutes;
+
+/** The timer stays in sight for a day after it has run out, ms. */
+const LINGERS_MS = 86_400_000;
 
 /** What the visit came to: proved, or how it was left, and what is due next. */
 export function EndScreen() {
@@ -22,6 +25,9 @@ export function EndScreen() {
   const { finished, ending } = state;
   const last = record.steps.at(-1)!;
   const dueAt = endOf(last.at, UNDER_LOAD_MINUTES);
+  const due = Date.parse(dueAt);
+  const now = useNow(due);
+  const isAnyDue = ends.some(({ isProved }) => isProved) && now < due + LINGERS_MS;
   const hereNow = new Set(board?.breakers.map(({ breaker }) => breaker.id));
   const partOf = (id: string) => {
     const task = record.plan.tasks.find((one) => one.id === id)!;
@@ -43,6 +49,16 @@ export function EndScreen() {
             record.plan.minutes,
           )}
         </p>
+      )}
+      {isAnyDue && (
+        <div className="mt-3 flex flex-wrap items-end gap-x-6 gap-y-2">
+          <Countdown
+            what={messages.temperatureUnderLoad}
+            seconds={Math.max(0, Math.ceil((due - now) / 1000))}
+            done={messages.dueNow}
+          />
+          {now < due && <NotifyButton at={due} title={messages.measureTheTemperatures(record.panel.name)} />}
+        </div>
       )}
       <ul className="mt-3 divide-y divide-rule">
         {ends.map(({ label, place, became, isProved }, i) => {

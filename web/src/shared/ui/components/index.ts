@@ -1,6 +1,8 @@
 export { BackLink } from './BackLink.tsx';
 export { Button, asButton } from './Button.tsx';
 export { ChoiceButton } from './ChoiceButton.tsx';
+export { Countdown, minutesAndSeconds, useNow } from './Countdown.tsx';
+export { NotifyButton } from './NotifyButton.tsx';
 export { Notice } from './Notice.tsx';
 export { PageHead } from './PageHead.tsx';
 export { PageSection } from './PageSection.tsx';
