@@ -89,7 +89,10 @@ export function useVisit(told: VisitRecord) {
     },
     [taken, tell],
   );
-  const isWaiting = steps.length > told.steps.length;
+  // What was sent and is not told yet does not wait: the server has it.
+  const isWaiting = useOutbox(({ waiting }) =>
+    waiting.some(({ body }) => body !== undefined && stepIn(body)?.visitId === plan.visitId),
+  );
   return { record, state, next, tell, takeBack, isWaiting };
 }
 
