@@ -160,6 +160,7 @@ const WEB = [
   'diagnose/steps',
   'plan/proposals',
   'visits/visitRecord',
+  'visits/parts',
   'visits/work',
 ];
 
