@@ -160,7 +160,7 @@ const WEB = [
   'diagnose/steps',
   'plan/proposals',
   'visits/visitRecord',
-  'visits/parts',
+  'visits/screens',
   'visits/work',
 ];
 

@@ -81,7 +81,7 @@ export async function visitUntil(page: Page, until: RegExp): Promise<number> {
     if (until.test(title)) return i;
     if (title === 'end') throw new Error(`It ended before ${until}.`);
     const sign = await signOf(page);
-    const isForm = (await next(page).locator('form [data-part]').count()) > 0;
+    const isForm = (await next(page).locator('form [data-step]').count()) > 0;
     if (isForm) await answerScreen(page);
     else await pressWhenReady(next(page).locator('button.min-h-14').first());
     await expect.poll(() => signOf(page), QUICK).not.toBe(sign);

@@ -10,4 +10,4 @@ export * from './plainText.ts';
 export * from './noRepeatedIds.ts';
 export * from './normalCdf.ts';
 export { counted } from './counted.ts';
-export { spokenNumber } from './spokenNumber.ts';
+export { SMALL_NUMBER_WORDS, spokenNumber, TENS_WORDS } from './spokenNumber.ts';

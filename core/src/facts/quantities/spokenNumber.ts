@@ -1,11 +1,41 @@
-const SMALL: Record<string, number> = Object.fromEntries(
-  'zero one two three four five six seven eight nine ten eleven twelve thirteen fourteen fifteen sixteen seventeen eighteen nineteen'
-    .split(' ')
-    .map((word, value) => [word, value]),
-);
-const TENS: Record<string, number> = Object.fromEntries(
-  'twenty thirty forty fifty sixty seventy eighty ninety'.split(' ').map((word, i) => [word, 10 * (i + 2)]),
-);
+/** The words of the numbers from zero to nineteen, in their order. */
+export const SMALL_NUMBER_WORDS: readonly string[] = [
+  'zero',
+  'one',
+  'two',
+  'three',
+  'four',
+  'five',
+  'six',
+  'seven',
+  'eight',
+  'nine',
+  'ten',
+  'eleven',
+  'twelve',
+  'thirteen',
+  'fourteen',
+  'fifteen',
+  'sixteen',
+  'seventeen',
+  'eighteen',
+  'nineteen',
+];
+
+/** The words of the tens, from twenty on. */
+export const TENS_WORDS: readonly string[] = [
+  'twenty',
+  'thirty',
+  'forty',
+  'fifty',
+  'sixty',
+  'seventy',
+  'eighty',
+  'ninety',
+];
+
+const SMALL = new Map(SMALL_NUMBER_WORDS.map((word, value) => [word, value]));
+const TENS = new Map(TENS_WORDS.map((word, i) => [word, 10 * (i + 2)]));
 /** What people say for 0 within a figure. */
 const ZEROS = ['oh', 'o'];
 const POINTS = ['point', 'dot', 'decimal'];
@@ -15,7 +45,7 @@ const UNITS = /^(v|volts?|a|amps?|amperes?|mv|millivolts?|w|watts?|degrees?|ohms
 
 const digitOf = (word: string): number | null => {
   if (ZEROS.includes(word)) return 0;
-  const value = SMALL[word] ?? (/^\d$/.test(word) ? Number(word) : undefined);
+  const value = SMALL.get(word) ?? (/^\d$/.test(word) ? Number(word) : undefined);
   return value !== undefined && value < 10 ? value : null;
 };
 
@@ -28,16 +58,18 @@ function digitsOf(words: readonly string[]): string | null {
 /** A number below a hundred at the front of some words, and how many of them it takes. */
 function belowHundred(words: readonly string[]): { value: number; takes: number } | null {
   const [first = '', second = ''] = words;
-  if (Object.hasOwn(TENS, first)) {
+  const tens = TENS.get(first);
+  if (tens !== undefined) {
     const digit = digitOf(second);
     const hasDigit = digit !== null && digit > 0;
-    return { value: TENS[first]! + (hasDigit ? digit : 0), takes: hasDigit ? 2 : 1 };
+    return { value: tens + (hasDigit ? digit : 0), takes: hasDigit ? 2 : 1 };
   }
   if (ZEROS.includes(first)) {
     const digit = digitOf(second);
     return digit === null ? { value: 0, takes: 1 } : { value: digit, takes: 2 };
   }
-  if (Object.hasOwn(SMALL, first)) return { value: SMALL[first]!, takes: 1 };
+  const small = SMALL.get(first);
+  if (small !== undefined) return { value: small, takes: 1 };
   return /^\d{1,2}$/.test(first) ? { value: Number(first), takes: 1 } : null;
 }
 

@@ -184,31 +184,25 @@ export function amountAt(tokens: readonly Token[], i: number, degrees: Scale): A
 
 const IN_DIGITS = 'Enter this number in digits.';
 
-const POINT = 'point';
+const isNumberWord = (token: Token | undefined): boolean =>
+  token?.kind === 'word' && (numberWord(token.text) !== null || isLargeNumberWord(token.text));
 
 /** A figure in several words, as phones write what is dictated: “one eighteen point four”, “one hundred twenty”. */
 function spokenAt(tokens: readonly Token[], i: number): { value: number; next: number } | null {
-  const isPart = (at: number) => {
-    const token = tokens[at];
-    if (token?.kind !== 'word') return false;
-    return numberWord(token.text) !== null || isLargeNumberWord(token.text);
-  };
-  const joins = (at: number) => ['and', POINT].includes(tokens[at]?.text ?? '') && isPart(at + 1);
-  if (!isPart(i)) return null;
+  const joins = (at: number) => tokens[at]?.text === 'and' && isNumberWord(tokens[at + 1]);
+  if (!isNumberWord(tokens[i])) return null;
   let next = i + 1;
-  while (isPart(next) || joins(next)) next++;
+  while (isNumberWord(tokens[next]) || joins(next)) next++;
   const words = tokens.slice(i, next).map(({ text }) => text);
   // Two small numbers side by side may be a place and a figure.
-  if (!words.some((word) => word === POINT || isLargeNumberWord(word))) return null;
+  if (!words.some((word) => isLargeNumberWord(word))) return null;
   const value = spokenNumber(words.join(' '));
   return value === null ? null : { value, next };
 }
 
 /** Behind a number in several words, such as “one hundred eighteen”; `null`: there is none. */
 function spelledOut(tokens: readonly Token[], i: number): number | null {
-  const isPart = (at: number) =>
-    tokens[at]?.kind === 'word' &&
-    (numberWord(tokens[at].text) !== null || isLargeNumberWord(tokens[at].text));
+  const isPart = (at: number) => isNumberWord(tokens[at]);
   let next = i;
   while (isPart(next) || (tokens[next]?.text === 'and' && next > i && isPart(next + 1))) next++;
   const words = tokens.slice(i, next).map(({ text }) => text);

@@ -1,5 +1,3 @@
-export const thirtyFortyFiftySixtySeventy =
-  'thirty forty fifty sixty seventy eighty ninety hundred thousand point dozen';
 export const didYouMeanOrUseA = (whole: string, rest: string, whole2: string, rest2: string) =>
   `Did you mean ${whole}${rest} or ${whole2}.${rest2}? Use a decimal point, or leave out the comma.`;
 export const useOneDecimalPointOrComma =

@@ -1,3 +1,4 @@
+import { SMALL_NUMBER_WORDS, TENS_WORDS } from '../../facts/quantities/index.ts';
 import * as messages from './messages.ts';
 
 /** What a figure may be of. */
@@ -51,32 +52,10 @@ const BEFORE_FIGURE = new Map<string, UnitOf>([
 ]);
 
 /** The numbers that are understood as words. */
-const NUMBER_WORDS = [
-  'zero',
-  'one',
-  'two',
-  'three',
-  'four',
-  'five',
-  'six',
-  'seven',
-  'eight',
-  'nine',
-  'ten',
-  'eleven',
-  'twelve',
-  'thirteen',
-  'fourteen',
-  'fifteen',
-  'sixteen',
-  'seventeen',
-  'eighteen',
-  'nineteen',
-  'twenty',
-];
+const NUMBER_WORDS = [...SMALL_NUMBER_WORDS, TENS_WORDS[0]!];
 
-/** Words of numbers that are not understood: such a number is wanted in digits. */
-const LARGE = new Set(messages.thirtyFortyFiftySixtySeventy.split(' '));
+/** Words of numbers that are said in several words. */
+const LARGE = new Set([...TENS_WORDS.slice(1), 'hundred', 'thousand', 'point', 'dozen']);
 
 export const isLargeNumberWord = (word: string): boolean => LARGE.has(word);
 export const unitOf = (word: string): Unit | undefined => BY_WORD.get(word);

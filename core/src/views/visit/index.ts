@@ -9,7 +9,7 @@ export * from './gateWords.ts';
 export { FILL_WORDS, stepWords } from './stepWords.ts';
 export * from './screenWords.ts';
 export * from './taskWords.ts';
-export * from './partWords.ts';
+export * from './screenStepWords.ts';
 export * from './wayWords.ts';
 export * from './sheet.ts';
 export * from './leaving.ts';

@@ -1,6 +1,6 @@
 import { MAIN } from '../../visit/gates/index.ts';
 import type { VisitPlan, VisitScreen } from '../../visit/work/index.ts';
-import type { WorkPlace } from './partWords.ts';
+import type { WorkPlace } from './screenStepWords.ts';
 import { TASK_WORDS } from './taskWords.ts';
 import * as messages from './messages.ts';
 
@@ -52,16 +52,16 @@ const NAMED: readonly VisitScreen['kind'][] = ['main-off', 'verify-dead', 'close
  * @param plan of the visit: what de-energizes the panel
  * @param place what it is about: as planned, and what has become of it; null for the panel itself
  * @returns its title, and what is tapped once all is done; null where its one step says both
- * @example screenTitle({ kind: 'close', id: null, parts }, plan, null)?.done // 'Cover on, lock and tag removed'
+ * @example screenTitle({ kind: 'close', id: null, steps }, plan, null)?.done // 'Cover on, lock and tag removed'
  */
 export function screenTitle(
-  { kind, id, parts }: VisitScreen,
+  { kind, id, steps }: VisitScreen,
   plan: Pick<VisitPlan, 'off'>,
   place: WorkPlace | null,
 ): ScreenTitle | null {
   const isTable = kind === 'verify-dead' || kind === 'prove';
   const words = SCREENS[kind];
-  if (!words || (parts.length === 1 && !isTable)) return null;
+  if (!words || (steps.length === 1 && !isTable)) return null;
   if (place === null && id !== null && id !== MAIN) return null;
   const { title, done } = words(place, plan);
   return { title: NAMED.includes(kind) || place === null ? title : `${place.task.label}: ${title}`, done };

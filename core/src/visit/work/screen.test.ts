@@ -26,8 +26,8 @@ function screensOf(plan: VisitPlan): VisitScreen[] {
     const screen = screenOf(plan, state);
     if (screen.kind === 'end') return screens;
     screens.push(screen);
-    for (const part of screen.parts) {
-      const fact: VisitFact = part.kind === 'finish' ? { is: 'finished' } : soundFact(part)!;
+    for (const step of screen.steps) {
+      const fact: VisitFact = step.kind === 'finish' ? { is: 'finished' } : soundFact(step)!;
       state = workOn(plan, state, fact)!;
     }
   }
@@ -57,12 +57,12 @@ describe('confirmations', () => {
 
   test('the dead readings are one table a place, and the meter is verified again at the last one', () => {
     const tables = screensOf(aVisitPlan({ tasks: tasks(2) })).filter(({ kind }) => kind === 'verify-dead');
-    expect(tables.map(({ id, parts }) => [id, parts.length])).toEqual([
+    expect(tables.map(({ id, steps }) => [id, steps.length])).toEqual([
       ['main', 5],
       [uuid(1), 2],
       [uuid(2), 3],
     ]);
-    expect(tables.at(-1)!.parts.at(-1)).toEqual({ kind: 'gate', is: 'tester-proved' });
+    expect(tables.at(-1)!.steps.at(-1)).toEqual({ kind: 'gate', is: 'tester-proved' });
   });
 });
 
@@ -99,15 +99,15 @@ const chance = fc
   });
 
 describe('laws', () => {
-  test('a screen begins with what is next, and each part passes its own gate after the ones before it', () => {
+  test('a screen begins with what is next, and each step passes its own gate after the ones before it', () => {
     fc.assert(
       fc.property(chance, ({ plan, state }) => {
-        const { parts } = screenOf(plan, state);
-        expect(parts[0]).toEqual(nextOf(plan, state));
+        const { steps } = screenOf(plan, state);
+        expect(steps[0]).toEqual(nextOf(plan, state));
         let at = state;
-        for (const part of parts.slice(0, -1)) {
-          expect(nextOf(plan, at)).toEqual(part);
-          at = workOn(plan, at, soundFact(part)!)!;
+        for (const step of steps.slice(0, -1)) {
+          expect(nextOf(plan, at)).toEqual(step);
+          at = workOn(plan, at, soundFact(step)!)!;
           expect(at).not.toBeNull();
         }
       }),

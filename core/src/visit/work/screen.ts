@@ -33,7 +33,7 @@ export interface VisitScreen {
   kind: ScreenKind;
   /** The place it is about; null: the panel. */
   id: string | null;
-  parts: NextVisitStep[];
+  steps: NextVisitStep[];
 }
 
 const WORK_SCREENS: Record<StepId, ScreenKind> = {
@@ -60,7 +60,7 @@ const MAIN_OFF: readonly string[] = ['main-off', 'locked'];
 const CLOSE: readonly string[] = ['cover-on', 'unlocked'];
 
 /** The screen a step belongs on. A gate that nothing else goes with has one of its own. */
-function screenFor(next: NextVisitStep, plan: VisitPlan, state: WorkState): Omit<VisitScreen, 'parts'> {
+function screenFor(next: NextVisitStep, plan: VisitPlan, state: WorkState): Omit<VisitScreen, 'steps'> {
   const { tasks, gates, ending } = state;
   const taskAt = (placeId: string): TaskState => tasks.find((task) => task.placeId === placeId)!;
   switch (next.kind) {
@@ -139,28 +139,28 @@ export function soundFact(next: NextVisitStep): VisitFact | null {
 
 /**
  * The screen that is next: what is next, and all that follows in the same spot where each goes as it should. The gates
- * are as they are: each part is told as a fact of its own.
+ * are as they are: each step is told as a fact of its own.
  *
  * @param plan what is to be done
  * @param state how far it is
- * @returns the screen with one part at least
- * @example screenOf(plan, begun(plan)).parts // [{ kind: 'gate', is: 'dressed' }]
+ * @returns the screen with one step at least
+ * @example screenOf(plan, begun(plan)).steps // [{ kind: 'gate', is: 'dressed' }]
  */
 export function screenOf(plan: VisitPlan, state: WorkState): VisitScreen {
   const first = nextOf(plan, state);
   const screen = screenFor(first, plan, state);
-  const parts = [first];
+  const steps = [first];
   for (let at = state; ;) {
-    const fact = soundFact(parts.at(-1)!);
+    const fact = soundFact(steps.at(-1)!);
     const after = fact && workOn(plan, at, fact);
     if (!after) break;
     const next = nextOf(plan, after);
     const its = screenFor(next, plan, after);
     if (its.kind !== screen.kind || its.id !== screen.id) break;
-    parts.push(next);
+    steps.push(next);
     at = after;
   }
-  return { ...screen, parts };
+  return { ...screen, steps };
 }
 
 /** What may be reported on a screen, with the steps before it that are done by then. */
@@ -183,14 +183,14 @@ export function troublesOn(plan: VisitPlan, state: WorkState): ScreenTrouble[] {
   const found = new Map<string, ScreenTrouble>();
   const before: VisitFact[] = [];
   let at = state;
-  for (const part of screenOf(plan, state).parts) {
+  for (const step of screenOf(plan, state).steps) {
     for (const { id, moment } of momentsAt(plan, at))
       for (const trouble of reportedAt(moment)) {
         const key = `${id} ${trouble}`;
         const isHeard = workOn(plan, at, { is: 'found', id, trouble }) !== null;
         if (isHeard && !found.has(key)) found.set(key, { id, trouble, before: [...before] });
       }
-    const fact = takesAnswer(part) ? null : soundFact(part);
+    const fact = takesAnswer(step) ? null : soundFact(step);
     const after = fact && workOn(plan, at, fact);
     if (!after) break;
     before.push(fact!);

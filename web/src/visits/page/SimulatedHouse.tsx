@@ -17,8 +17,8 @@ function answersOf({ plan, steps }: VisitRecord, state: WorkState, fault: VisitF
   const told = steps.map(({ fact }) => fact);
   const facts: VisitFact[] = [];
   let at: WorkState | null = state;
-  for (const part of screenOf(plan, state).parts) {
-    const fact = visitAnswer({ seed: plan.visitId, fault, told: [...told, ...facts] }, at, part);
+  for (const step of screenOf(plan, state).steps) {
+    const fact = visitAnswer({ seed: plan.visitId, fault, told: [...told, ...facts] }, at, step);
     at = fact && workOn(plan, at, fact);
     if (!fact || !at) break;
     facts.push(fact);

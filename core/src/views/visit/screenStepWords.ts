@@ -12,39 +12,39 @@ export interface WorkPlace {
 }
 
 /** The steps of a visit that are told by what is done, measured or seen. */
-export type VisitPart = Exclude<NextVisitStep, { kind: 'choose' | 'leave' | 'finish' | 'end' }>;
+export type ScreenStep = Exclude<NextVisitStep, { kind: 'choose' | 'leave' | 'finish' | 'end' }>;
 
 const isVerifiedAgain = ({ gates }: { gates: { coverOn: boolean } }) => !gates.coverOn;
 
 /**
  * A step of a visit in words: what it is, how it is done, why.
  *
- * @param part which
+ * @param step which
  * @param plan of the visit
  * @param state how far it is
  * @param place what it is about; null for the panel itself
  * @returns title, how, why, and what is tapped
- * @example partWords({ kind: 'gate', is: 'dressed' }, plan, state, null).done // 'PPE on, area clear'
+ * @example screenStepWords({ kind: 'gate', is: 'dressed' }, plan, state, null).done // 'PPE on, area clear'
  */
-export function partWords(
-  part: VisitPart,
+export function screenStepWords(
+  step: ScreenStep,
   plan: VisitPlan,
   state: { gates: { coverOn: boolean } },
   place: WorkPlace | null,
 ): ScreenWords {
-  switch (part.kind) {
+  switch (step.kind) {
     case 'gate':
-      if (part.is === 'tester-proved' && isVerifiedAgain(state))
+      if (step.is === 'tester-proved' && isVerifiedAgain(state))
         return {
-          ...GATE_WORDS[part.is],
+          ...GATE_WORDS[step.is],
           title: messages.verifyTheMeterAgain,
           why: messages.ifTheMeterHasFailedSince,
         };
-      if (part.is === 'main-off' && plan.off !== messages.itsMainBreaker)
-        return { ...GATE_WORDS[part.is], title: messages.offAt(plan.off) };
-      return GATE_WORDS[part.is];
+      if (step.is === 'main-off' && plan.off !== messages.itsMainBreaker)
+        return { ...GATE_WORDS[step.is], title: messages.offAt(plan.off) };
+      return GATE_WORDS[step.is];
     case 'source': {
-      const { kind } = plan.sources.find(({ id }) => id === part.id)!;
+      const { kind } = plan.sources.find(({ id }) => id === step.id)!;
       const { how, why, done } = GATE_WORDS['source-isolated'];
       return {
         title: messages.offAndLockedOut(SOURCE_WORDS[kind].name),
@@ -55,17 +55,17 @@ export function partWords(
     }
     case 'measure':
       return {
-        title: messages.poleTo(part.what.pole, MEASURED_TO_WORDS[part.what.to]),
+        title: messages.poleTo(step.what.pole, MEASURED_TO_WORDS[step.what.to]),
         how: [
-          part.what.id === MAIN ? messages.measureOnTheLoadSideOf : messages.measureAtTheTerminalScrewOf,
+          step.what.id === MAIN ? messages.measureOnTheLoadSideOf : messages.measureAtTheTerminalScrewOf,
           messages.underVoltsCountsAsDead(DEAD_VOLTS),
         ],
         done: messages.save,
       };
     case 'step':
-      if (part.id === MAIN)
+      if (step.id === MAIN)
         return { ...FILL_WORDS, how: [messages.openSlots(plan.holes.join(', ')), ...FILL_WORDS.how] };
-      return stepWords(part.step, place!.task, place!.now);
+      return stepWords(step.step, place!.task, place!.now);
     case 'swapped':
       return {
         title: messages.checkItOnceMore,
@@ -80,6 +80,6 @@ export function partWords(
     case 'verify':
       return { ...PROOF_WORDS.verified, done: messages.save };
     case 'proof':
-      return { ...PROOF_WORDS[part.proof], done: messages.save };
+      return { ...PROOF_WORDS[step.proof], done: messages.save };
   }
 }

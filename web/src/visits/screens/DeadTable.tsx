@@ -1,25 +1,25 @@
 import { measureKey, measuresOf, type ToMeasure } from '@phylaxon/core/visit/gates';
-import { MEASURED_TO_WORDS, type VisitPart } from '@phylaxon/core/views/visit';
+import { MEASURED_TO_WORDS, type ScreenStep } from '@phylaxon/core/views/visit';
 import { useId } from 'react';
 import { voltsText } from '../../shared/ui/index.ts';
 import { useVisitWork } from '../visitRecord/index.ts';
-import { partKey } from './answers.ts';
+import { stepKey } from './answers.ts';
 import { FigureCell } from './FigureCell.tsx';
-import type { useParts } from './useParts.ts';
+import type { useStepAnswers } from './useStepAnswers.ts';
 import * as messages from './messages.ts';
 
-type MeasurePart = Extract<VisitPart, { kind: 'measure' }>;
+type MeasureStep = Extract<ScreenStep, { kind: 'measure' }>;
 
 interface Props {
   /** What is still to be measured at one place. */
-  measures: readonly MeasurePart[];
+  measures: readonly MeasureStep[];
   id: string;
   poles: 1 | 2;
-  parts: ReturnType<typeof useParts>;
+  answers: ReturnType<typeof useStepAnswers>;
 }
 
 /** The dead readings of one place as one table: each pole to neutral, to ground, and to the other pole. */
-export function DeadTable({ measures, id, poles, parts }: Props) {
+export function DeadTable({ measures, id, poles, answers }: Props) {
   const { state } = useVisitWork();
   const cellId = useId();
   const own = measuresOf({ touched: [{ id, poles }] }).filter((one) => one.id === id);
@@ -28,18 +28,18 @@ export function DeadTable({ measures, id, poles, parts }: Props) {
   );
   const cell = (what: ToMeasure | undefined) => {
     if (!what) return null;
-    const part = measures.find((one) => measureKey(one.what) === measureKey(what));
+    const step = measures.find((one) => measureKey(one.what) === measureKey(what));
     const read = state.gates.measured.get(measureKey(what));
-    if (!part)
+    if (!step)
       return read === undefined ? null : <span className="figures">{messages.deadAt(voltsText(read))}</span>;
-    const key = partKey(part);
+    const key = stepKey(step);
     return (
-      <div data-part={key}>
+      <div data-step={key}>
         <FigureCell
           id={`${cellId} ${key}`}
           label={messages.poleTo(what.pole, MEASURED_TO_WORDS[what.to])}
           unit="V"
-          field={parts.fieldOf(part)}
+          field={answers.fieldOf(step)}
           isLabelHidden
         />
       </div>

@@ -1,19 +1,19 @@
-import { partWords, type VisitPart, type WorkPlace } from '@phylaxon/core/views/visit';
+import { screenStepWords, type ScreenStep, type WorkPlace } from '@phylaxon/core/views/visit';
 import { useId } from 'react';
 import { PhotoForm } from '../../shared/photos/index.ts';
 import { ChoiceButton, FieldError, useUnits } from '../../shared/ui/index.ts';
 import { useVisitWork } from '../visitRecord/index.ts';
-import { answerOf, partKey } from './answers.ts';
+import { answerOf, stepKey } from './answers.ts';
 import { FigureCell } from './FigureCell.tsx';
 import { outward } from './outward.ts';
 import * as messages from './messages.ts';
 import { PartDrawing } from './PartDrawing.tsx';
-import type { useParts } from './useParts.ts';
+import type { useStepAnswers } from './useStepAnswers.ts';
 
 interface Props {
-  part: VisitPart;
+  step: ScreenStep;
   place: WorkPlace | null;
-  parts: ReturnType<typeof useParts>;
+  answers: ReturnType<typeof useStepAnswers>;
   /** The screen has its title; with others on it, each has its own. */
   isAlone: boolean;
   /** In the order in which they are done. */
@@ -22,25 +22,25 @@ interface Props {
   isWaiting: boolean;
 }
 
-/** A part of a screen: how it is done, and what answers it. */
-export function PartItem({ part, place, parts, isAlone, number, isWaiting }: Props) {
+/** A step of a screen: how it is done, and what answers it. */
+export function StepItem({ step, place, answers, isAlone, number, isWaiting }: Props) {
   const { record, state } = useVisitWork();
   const { say } = useUnits();
-  const { title, how, why } = partWords(part, record.plan, state, place);
+  const { title, how, why } = screenStepWords(step, record.plan, state, place);
   return (
-    <div data-part={partKey(part)}>
+    <div data-step={stepKey(step)}>
       {!isAlone && (
         <h3 className="text-lg leading-tight font-bold">
           {number !== null && <span className="mr-2">{messages.numbered(number)}</span>}
           {title}
         </h3>
       )}
-      {part.kind === 'step' && place && (
+      {step.kind === 'step' && place && (
         <div className="mt-2">
           <PartDrawing
-            step={part.step}
+            step={step.step}
             hook={outward(
-              part.step === 'rock-off' && place.task.from !== null ? place.task.from : place.now.space,
+              step.step === 'rock-off' && place.task.from !== null ? place.task.from : place.now.space,
               record.panel.orientation,
             )}
             poles={place.now.poles}
@@ -54,24 +54,24 @@ export function PartItem({ part, place, parts, isAlone, number, isWaiting }: Pro
         ))}
       </ul>
       {why && <p className="mt-1 text-ink-soft">{why}</p>}
-      {part.kind === 'step' && part.step === 'mark' && place && place.task.breakerId !== null && (
+      {step.kind === 'step' && step.step === 'mark' && place && place.task.breakerId !== null && (
         <div className="mt-2">
           <PhotoForm breaker={{ id: place.task.breakerId }} where={place.task.label} />
         </div>
       )}
-      <PartAnswer part={part} title={title} parts={parts} isWaiting={isWaiting} />
+      <StepAnswer step={step} title={title} answers={answers} isWaiting={isWaiting} />
     </div>
   );
 }
 
-function PartAnswer({
-  part,
+function StepAnswer({
+  step,
   title,
-  parts,
+  answers,
   isWaiting,
-}: Pick<Props, 'part' | 'parts' | 'isWaiting'> & { title: string }) {
+}: Pick<Props, 'step' | 'answers' | 'isWaiting'> & { title: string }) {
   const id = useId();
-  const answer = answerOf(part);
+  const answer = answerOf(step);
   if (answer === null) return null;
   if (answer.kind === 'figure')
     return (
@@ -80,12 +80,12 @@ function PartAnswer({
           id={id}
           label={answer.label ?? title}
           unit={answer.unit}
-          field={parts.fieldOf(part)}
+          field={answers.fieldOf(step)}
           disabled={isWaiting}
         />
       </div>
     );
-  const chosen = parts.chosen(part);
+  const chosen = answers.chosen(step);
   return (
     <div role="group" aria-label={title} className="mt-2 flex flex-wrap gap-2">
       {answer.outcomes.map(({ label, fact }) => (
@@ -93,13 +93,13 @@ function PartAnswer({
           key={label}
           isChosen={JSON.stringify(chosen) === JSON.stringify(fact)}
           disabled={isWaiting}
-          onChoose={() => parts.choose(part, fact)}
+          onChoose={() => answers.choose(step, fact)}
           className="min-h-16 px-5"
         >
           {label}
         </ChoiceButton>
       ))}
-      <FieldError message={parts.wrongAt(part) ?? undefined} />
+      <FieldError message={answers.wrongAt(step) ?? undefined} />
     </div>
   );
 }

@@ -1,12 +1,12 @@
 import { classes, FieldError } from '../../shared/ui/index.ts';
-import type { Field } from './useParts.ts';
+import type { ReadingField } from './useStepAnswers.ts';
 import * as messages from './messages.ts';
 
 interface Props {
   id: string;
   label: string;
   unit: string;
-  field: Field;
+  field: ReadingField;
   /** Its label stands beside it already, as in a table. */
   isLabelHidden?: boolean;
   disabled?: boolean;
@@ -26,7 +26,6 @@ export function FigureCell({ id, label, unit, field, isLabelHidden = false, disa
         autoComplete="off"
         disabled={disabled}
         value={typed}
-        data-part-field=""
         aria-invalid={wrong !== null || undefined}
         aria-describedby={wrong === null ? undefined : `${id}-error`}
         onChange={(event) => field.type(event.target.value)}

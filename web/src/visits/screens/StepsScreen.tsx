@@ -1,13 +1,13 @@
 import { MAIN } from '@phylaxon/core/visit/gates';
-import { partWords, screenTitle, type VisitPart } from '@phylaxon/core/views/visit';
+import { screenStepWords, screenTitle, type ScreenStep } from '@phylaxon/core/views/visit';
 import { takesAnswer, type VisitScreen } from '@phylaxon/core/visit/work';
 import { useRef } from 'react';
 import { Button, FieldError, useUnits } from '../../shared/ui/index.ts';
 import { StepScreen, useVisitWork, visitPlace } from '../visitRecord/index.ts';
 import { DeadDrawing } from './DeadDrawing.tsx';
 import { DeadTable } from './DeadTable.tsx';
-import { PartItem } from './PartItem.tsx';
-import { useParts } from './useParts.ts';
+import { StepItem } from './StepItem.tsx';
+import { useStepAnswers } from './useStepAnswers.ts';
 
 /** The place a screen is about, as planned and as it is; null for the panel itself. */
 function usePlace({ id, kind }: VisitScreen) {
@@ -16,24 +16,24 @@ function usePlace({ id, kind }: VisitScreen) {
   return isPanel ? null : visitPlace(work, id);
 }
 
-const isMeasure = (part: VisitPart): part is Extract<VisitPart, { kind: 'measure' }> =>
-  part.kind === 'measure';
+const isMeasure = (step: ScreenStep): step is Extract<ScreenStep, { kind: 'measure' }> =>
+  step.kind === 'measure';
 
 /** Everything that is done in one spot, on one screen, with one confirmation. */
-export function PartsScreen({ screen }: { screen: VisitScreen }) {
+export function StepsScreen({ screen }: { screen: VisitScreen }) {
   const { record, state } = useVisitWork();
   const { say } = useUnits();
   const place = usePlace(screen);
-  const list = screen.parts as VisitPart[];
+  const list = screen.steps as ScreenStep[];
   const form = useRef<HTMLFormElement>(null);
-  const parts = useParts(list, form);
+  const answers = useStepAnswers(list, form);
   const measures = list.filter(isMeasure);
-  const others = list.filter((part) => !isMeasure(part));
-  const words = (part: VisitPart) => partWords(part, record.plan, state, place);
+  const others = list.filter((step) => !isMeasure(step));
+  const words = (step: ScreenStep) => screenStepWords(step, record.plan, state, place);
   const together = screenTitle(screen, record.plan, place);
   const first = words(list[0]!);
   const title = together?.title ?? (place ? `${place.task.label}: ${first.title}` : first.title);
-  const isShown = measures.length > 0 || list.some((part) => part.kind === 'gate' && DRAWN.includes(part.is));
+  const isShown = measures.length > 0 || list.some((step) => step.kind === 'gate' && DRAWN.includes(step.is));
   const isAlone = list.length === 1;
   return (
     <StepScreen
@@ -45,7 +45,7 @@ export function PartsScreen({ screen }: { screen: VisitScreen }) {
         noValidate
         onSubmit={(event) => {
           event.preventDefault();
-          parts.submit();
+          answers.submit();
         }}
         className="space-y-5"
       >
@@ -60,29 +60,29 @@ export function PartsScreen({ screen }: { screen: VisitScreen }) {
               measures={measures}
               id={measures[0]!.what.id}
               poles={place?.now.poles ?? 2}
-              parts={parts}
+              answers={answers}
             />
           </div>
         )}
         <ol className="space-y-5">
-          {others.map((part, i) => (
-            <li key={JSON.stringify(part)}>
-              <PartItem
-                part={part}
+          {others.map((step, i) => (
+            <li key={JSON.stringify(step)}>
+              <StepItem
+                step={step}
                 place={place}
-                parts={parts}
+                answers={answers}
                 isAlone={isAlone}
-                isWaiting={parts.openAt >= 0 && parts.openAt < measures.length + i}
+                isWaiting={answers.openAt >= 0 && answers.openAt < measures.length + i}
                 number={others.length > 1 ? i + 1 : null}
               />
             </li>
           ))}
         </ol>
         <div>
-          <Button type="submit" disabled={parts.busy} className="min-h-16 w-full text-lg sm:w-auto sm:px-8">
+          <Button type="submit" disabled={answers.busy} className="min-h-16 w-full text-lg sm:w-auto sm:px-8">
             {together?.done ?? (takesAnswer(list[0]!) ? words(list[0]!).done : first.done)}
           </Button>
-          <FieldError message={parts.problem ?? undefined} />
+          <FieldError message={answers.problem ?? undefined} />
         </div>
       </form>
     </StepScreen>

@@ -1,14 +1,14 @@
 import { volts } from '@phylaxon/core/facts/quantities';
-import { VISIT_OUTCOME_WORDS, type VisitPart } from '@phylaxon/core/views/visit';
+import { VISIT_OUTCOME_WORDS, type ScreenStep } from '@phylaxon/core/views/visit';
 import { soundFact, torqueLbIn, workOn } from '@phylaxon/core/visit/work';
 import type { Proof, VisitFact, VisitPlan, WorkState } from '@phylaxon/core/visit/work';
 import type { z } from 'zod';
 import * as messages from './messages.ts';
 
-/** A reading that a part asks for. */
-interface FigurePart {
+/** A reading that a step asks for. */
+interface FigureAnswer {
   kind: 'figure';
-  /** Where the part’s title does not name the reading. */
+  /** Where the step’s title does not name the reading. */
   label?: string;
   unit: string;
   schema: z.ZodType<number>;
@@ -16,7 +16,7 @@ interface FigurePart {
 }
 
 /** What was seen, of a few things. */
-interface OutcomePart {
+interface OutcomeAnswer {
   kind: 'outcome';
   outcomes: readonly { label: string; fact: VisitFact }[];
 }
@@ -24,7 +24,7 @@ interface OutcomePart {
 const WIRING = ['correct', 'reversed', 'open-ground', 'open-neutral'] as const;
 const BUTTON = ['trips-and-resets', 'does-not-trip', 'will-not-reset'] as const;
 
-const inVolts = (fact: (value: number) => VisitFact): FigurePart => ({
+const inVolts = (fact: (value: number) => VisitFact): FigureAnswer => ({
   kind: 'figure',
   unit: 'V',
   schema: volts,
@@ -34,35 +34,35 @@ const inVolts = (fact: (value: number) => VisitFact): FigurePart => ({
 const outcomes = <O extends keyof typeof VISIT_OUTCOME_WORDS>(
   all: readonly O[],
   fact: (outcome: O) => Proof,
-): OutcomePart => ({
+): OutcomeAnswer => ({
   kind: 'outcome',
   outcomes: all.map((one) => ({ label: VISIT_OUTCOME_WORDS[one], fact: fact(one) })),
 });
 
-/** How a part is answered; null where it is done and nothing is entered. */
-export function answerOf(part: VisitPart): FigurePart | OutcomePart | null {
-  switch (part.kind) {
+/** How a step is answered; null where it is done and nothing is entered. */
+export function answerOf(step: ScreenStep): FigureAnswer | OutcomeAnswer | null {
+  switch (step.kind) {
     case 'gate':
-      return part.is === 'tester-proved'
+      return step.is === 'tester-proved'
         ? {
             ...inVolts((value) => ({ is: 'tester-proved', volts: value })),
             label: messages.knownLiveSource,
           }
         : null;
     case 'measure': {
-      const { what } = part;
+      const { what } = step;
       return inVolts((value) => ({ is: 'measured', ...what, volts: value }));
     }
     case 'verify':
-      return inVolts((value) => ({ is: 'verified', id: part.id, volts: value }));
+      return inVolts((value) => ({ is: 'verified', id: step.id, volts: value }));
     case 'step': {
-      const { id, step } = part;
-      if (step !== 'conductor-in') return null;
-      const fact = (value: number): VisitFact => ({ is: 'step-done', id, step, torqueLbIn: value });
+      const { id, step: work } = step;
+      if (work !== 'conductor-in') return null;
+      const fact = (value: number): VisitFact => ({ is: 'step-done', id, step: work, torqueLbIn: value });
       return { kind: 'figure', label: messages.torqueYouSet, unit: 'lb·in', schema: torqueLbIn, fact };
     }
     case 'proof': {
-      const { id, proof } = part;
+      const { id, proof } = step;
       if (proof === 'outlet-wiring')
         return outcomes(WIRING, (outcome) => ({ is: 'proof', id, proof, outcome }));
       if (proof === 'test-button')
@@ -75,18 +75,18 @@ export function answerOf(part: VisitPart): FigurePart | OutcomePart | null {
   }
 }
 
-/** A part’s own name on its screen. */
-export const partKey = (part: VisitPart): string => JSON.stringify(part);
+/** A step’s own name on its screen. */
+export const stepKey = (step: ScreenStep): string => JSON.stringify(step);
 
-/** What was answered on a screen, by part. */
-export type Answers = ReadonlyMap<string, VisitFact>;
+/** What was answered on a screen, by step. */
+export type StepAnswers = ReadonlyMap<string, VisitFact>;
 
-/** The facts of the parts up to one, as answered; a part that only is done counts once all before it are answered. */
-export function factsUpTo(parts: readonly VisitPart[], answers: Answers, last: number): VisitFact[] {
-  return parts.slice(0, last + 1).flatMap((part) => {
-    const answered = answers.get(partKey(part));
+/** The facts of the steps up to one, as answered; a step that only is done counts once all before it are answered. */
+export function factsUpTo(steps: readonly ScreenStep[], answers: StepAnswers, last: number): VisitFact[] {
+  return steps.slice(0, last + 1).flatMap((step) => {
+    const answered = answers.get(stepKey(step));
     if (answered) return [answered];
-    return answerOf(part) === null ? (soundFact(part) ?? []) : [];
+    return answerOf(step) === null ? (soundFact(step) ?? []) : [];
   });
 }
 

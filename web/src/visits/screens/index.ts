@@ -1,0 +1,1 @@
+export { StepsScreen } from './StepsScreen.tsx';
