@@ -46,7 +46,7 @@ export function RoomPlan({
   useMoveLayer(plan.steps, {
     place: plan.place,
     poles: wish.poles,
-    title: wish.title.trim() || messages.newCircuitUnnamed,
+    title: wish.title.trim() || messages.unnamedBreaker(wish.ratingAmps),
   });
   const steps = roomSteps(plan, planned);
   const gauge = thinnestConductor('copper', wish.ratingAmps, 60);

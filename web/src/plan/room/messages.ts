@@ -90,4 +90,4 @@ export const section = 'Section';
 export const either = 'Either';
 export const upper = 'Upper';
 export const lower = 'Lower';
-export const newCircuitUnnamed = 'new circuit';
+export const unnamedBreaker = (ratingAmps: number) => `${ratingAmps} A breaker`;
