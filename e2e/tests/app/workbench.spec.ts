@@ -217,18 +217,27 @@ test('a homeowner’s jobs hold no electrician’s page; who those are for is sa
   await expect(pages.getByRole('link', { name: 'Infrared images' })).toHaveCount(0);
 });
 
-test('nothing is wider than the screen at 320 px, nor stands under the bar', async ({ page, request }) => {
-  await page.setViewportSize({ width: 320, height: 640 });
-  const paths = [
-    '/',
-    '/settings',
-    await detailPath(request, 'Sump pump'),
-    (await ownPanel(request, DIRECTORY)).path,
-  ];
-  for (const path of paths) {
-    await page.goto(path);
-    await expect(page.locator('header')).toBeVisible();
-    await expect(page.getByRole('heading').first()).toBeVisible();
-    expect([path, await page.evaluate('document.documentElement.scrollWidth')]).toEqual([path, 320]);
-  }
-});
+// 640 px: a screen of 1280 px at 200 % zoom.
+for (const width of [320, 640])
+  test(`nothing is wider than the screen at ${width} px, nor stands under the bar`, async ({
+    page,
+    request,
+  }) => {
+    await page.setViewportSize({ width, height: 640 });
+    const { path: ownPath } = await ownPanel(request, DIRECTORY);
+    const paths = [
+      '/',
+      '/settings',
+      await detailPath(request, 'Sump pump'),
+      ownPath,
+      ...['room', 'service', 'legs', 'scan', 'heat-pictures', 'recordings', 'upkeep', 'map', 'report'].map(
+        (job) => `${ownPath}/${job}`,
+      ),
+    ];
+    for (const path of paths) {
+      await page.goto(path);
+      await expect(page.getByRole('banner')).toBeVisible();
+      await expect(page.getByRole('heading').first()).toBeVisible();
+      expect([path, await page.evaluate('document.documentElement.scrollWidth')]).toEqual([path, width]);
+    }
+  });
