@@ -31,9 +31,9 @@ const figureFor = (label: string): string => {
 
 /** Answer all that a screen of a visit asks for, as a sound house does, by the keyboard. */
 async function answerScreen(page: Page) {
-  const form = next(page).locator('form').first();
-  const fields = form.getByRole('textbox');
-  const asks = form.getByRole('group');
+  const steps = next(page).locator('[data-step]');
+  const fields = steps.getByRole('textbox');
+  const asks = steps.getByRole('group');
   for (let i = 0; i < (await fields.count()); i++) {
     const field = fields.nth(i);
     await expect(field).toBeEnabled();
@@ -44,7 +44,7 @@ async function answerScreen(page: Page) {
   }
   for (let i = 0; i < (await asks.count()); i++)
     await pressWhenReady(asks.nth(i).getByRole('button').first());
-  await pressWhenReady(form.locator('button[type=submit]'));
+  await pressWhenReady(next(page).locator('[data-confirm]'));
 }
 
 /** A visit has many steps: each is looked for as soon as it may be there. */
@@ -81,8 +81,7 @@ export async function visitUntil(page: Page, until: RegExp): Promise<number> {
     if (until.test(title)) return i;
     if (title === 'end') throw new Error(`It ended before ${until}.`);
     const sign = await signOf(page);
-    const isForm = (await next(page).locator('form [data-step]').count()) > 0;
-    if (isForm) await answerScreen(page);
+    if ((await next(page).locator('[data-confirm]').count()) > 0) await answerScreen(page);
     else await pressWhenReady(next(page).locator('button.min-h-14').first());
     await expect.poll(() => signOf(page), QUICK).not.toBe(sign);
   }

@@ -152,7 +152,7 @@ test('a generator that feeds in stops it: cover on, and out; the figures are mar
     'Verify the meter on a known live source',
     'Turn off the loads, then every branch breaker',
     'Generator: off and locked out',
-    /^Off: the meter, pulled by the utility. Lock out and tag/,
+    /^De-energize at the meter, pulled by the utility, then lock out and tag/,
     'Remove the cover',
     'Load side of the main: verify absence of voltage',
   ]) {

@@ -165,7 +165,7 @@ export const BREAKER_CAUSES = {
       ],
       'reset-result': [
         { holds: 98, 'trips-at-once': 0.5 },
-        'A breaker that cannot trip does not trip on a minor fault.',
+        'A stuck breaker does not trip on a minor fault.',
       ],
       'trip-vs-curve': [
         { 'within-band': 5, 'too-early': 1, 'too-late-or-never': 94 },

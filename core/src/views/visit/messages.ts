@@ -137,4 +137,4 @@ export const noBareWireOutsideATerminal =
 export const checked = 'Checked';
 export const turnOnSpace = (space: number) => `Turn on space ${space}`;
 export const save = 'Save';
-export const offThenLockOut = (off: string) => `Off: ${off}. Lock out and tag`;
+export const offThenLockOut = (off: string) => `De-energize at ${off}, then lock out and tag`;

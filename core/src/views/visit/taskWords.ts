@@ -33,10 +33,10 @@ export const TASK_WORDS: Record<WorkType, TaskWords> = {
     became: 'Breaker moved',
   },
   'remake-joint': {
-    name: 'Redo its termination',
+    name: 'Re-terminate the wire',
     prepare: { title: 'disconnect the wire', done: 'Wire off' },
     install: { title: 'reconnect the wire', done: 'Connected and torqued' },
-    became: 'Termination redone',
+    became: 'Wire re-terminated',
   },
   'separate-conductors': {
     name: 'Splice two wires to one pigtail',

@@ -10,23 +10,21 @@ import type { ReportedTrouble } from './troubleIds.ts';
 import { workOn } from './walk.ts';
 
 /** What is done on one screen: standing in the same spot, with the same hand. */
-export const SCREEN_KINDS = [
-  'gate',
-  'main-off',
-  'source',
-  'verify-dead',
-  'prepare',
-  'check-part',
-  'install',
-  'make-safe',
-  'choose',
-  'close',
-  'prove',
-  'leave',
-  'finish',
-  'end',
-] as const;
-export type ScreenKind = (typeof SCREEN_KINDS)[number];
+export type ScreenKind =
+  | 'gate'
+  | 'main-off'
+  | 'source'
+  | 'verify-dead'
+  | 'prepare'
+  | 'check-part'
+  | 'install'
+  | 'make-safe'
+  | 'choose'
+  | 'close'
+  | 'prove'
+  | 'leave'
+  | 'finish'
+  | 'end';
 
 /** A screen of a visit: its steps in their order; each stays a fact of its own, and passes its own gate. */
 export interface VisitScreen {
@@ -176,10 +174,15 @@ export interface ScreenTrouble {
  *
  * @param plan what is to be done
  * @param state how far it is
+ * @param answered the fact that was entered at a step and is not told yet; null: none was
  * @returns each trouble once
  * @example troublesOn(plan, begun(plan)) // []
  */
-export function troublesOn(plan: VisitPlan, state: WorkState): ScreenTrouble[] {
+export function troublesOn(
+  plan: VisitPlan,
+  state: WorkState,
+  answered: (step: NextVisitStep) => VisitFact | null = () => null,
+): ScreenTrouble[] {
   const found = new Map<string, ScreenTrouble>();
   const before: VisitFact[] = [];
   let at = state;
@@ -190,7 +193,7 @@ export function troublesOn(plan: VisitPlan, state: WorkState): ScreenTrouble[] {
         const isHeard = workOn(plan, at, { is: 'found', id, trouble }) !== null;
         if (isHeard && !found.has(key)) found.set(key, { id, trouble, before: [...before] });
       }
-    const fact = takesAnswer(step) ? null : soundFact(step);
+    const fact = takesAnswer(step) ? answered(step) : soundFact(step);
     const after = fact && workOn(plan, at, fact);
     if (!after) break;
     before.push(fact!);

@@ -11,5 +11,5 @@ export const nothingHasToMove = 'Nothing has to move.';
 export const toTheOtherLeg = ', to the other leg';
 export const parts = (join: string) => `Parts: ${join}.`;
 export const planBeforeItIsSaved = 'This plan';
-export const movesTo = (space: number) => `To ${space}`;
-export const asTandemAt = (space: number) => `Tandem, ${space}`;
+export const movesTo = (space: number) => `Move to ${space}`;
+export const asTandemAt = (space: number) => `Tandem at ${space}`;

@@ -1,3 +1,4 @@
+import { spacesOf } from '@phylaxon/core/panel/layout';
 import type { SpacePlan } from '@phylaxon/core/panel/spacePlan';
 import { useMemo } from 'react';
 import { useBoardLayer, type BoardMark } from '../../shared/workbench/index.ts';
@@ -23,7 +24,7 @@ export function useMoveLayer(steps: SpacePlan['steps'], { place, poles, title }:
           },
         ]),
       );
-      const spaces = place === null ? [] : poles === 2 ? [place.space, place.space + 2] : [place.space];
+      const spaces = place === null ? [] : spacesOf({ space: place.space, poles });
       const planned = new Map(spaces.map((space) => [space, title]));
       return { title: messages.planBeforeItIsSaved, marks, planned };
     }, [steps, place, poles, title]),

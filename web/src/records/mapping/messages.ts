@@ -78,4 +78,4 @@ export const checkedAgain = 'Checked again';
 export const finishThisRound = 'Finish this round';
 export const turnOff = 'Turn off';
 export const splitBusStaysOn = (list: string) =>
-  `Not used for mapping, because this panel has a split bus and one of these breakers feeds the whole lower section: ${list}. They stay on in every round. Outlets they feed show as not dead in any round.`;
+  `Not used for mapping, because this panel has a split bus and one of these breakers feeds the whole lower section: ${list}. They stay on, so the outlets they feed have power in every round.`;

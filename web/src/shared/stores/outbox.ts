@@ -114,10 +114,21 @@ export async function sendNow<Answer>(command: Sendable<Answer>): Promise<Answer
  *
  * @throws RequestError if the server refuses one; those before it are stored
  */
-export async function sendEntries(...entries: Sendable[]): Promise<'stored' | 'waiting'> {
+export const sendEntries = (...entries: Sendable[]): Promise<'stored' | 'waiting'> =>
+  sendEach(entries, () => undefined);
+
+/** Send commands as `sendEntries` does, and hear of each as soon as it is stored or kept. */
+export async function sendEach(
+  entries: readonly Sendable[],
+  onSent: (entry: Pending) => void,
+): Promise<'stored' | 'waiting'> {
   let became: 'stored' | 'waiting' = 'stored';
   try {
-    for (const entry of entries) became = await sendOrKeep(await entry);
+    for (const one of entries) {
+      const entry = await one;
+      became = await sendOrKeep(entry);
+      onSent(entry);
+    }
   } finally {
     void invalidateRecord();
   }

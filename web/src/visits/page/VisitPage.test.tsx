@@ -56,6 +56,7 @@ const told = () =>
 const heading = () => screen.getByRole('region', { name: 'Next step' }).querySelector('h2')!.textContent;
 
 beforeEach(() => {
+  sessionStorage.clear();
   facts = [];
 });
 afterEach(async () => {
@@ -113,7 +114,7 @@ describe('an electrician', () => {
     ]);
     const title = heading();
     for (const field of fields()) type(field, '0.2');
-    await act(async () => void fireEvent.submit(fields()[0]!.closest('form')!));
+    await act(async () => void fireEvent.click(screen.getByRole('button', { name: 'Save readings' })));
     await waitFor(() => expect(told()).toHaveLength(5));
     expect(told().map(({ n }) => n)).toEqual([0, 1, 2, 3, 4].map((i) => before.length + i));
     await waitFor(() => expect(heading()).not.toBe(title));
@@ -125,7 +126,7 @@ describe('an electrician', () => {
     fireEvent.change(fields()[0]!, { target: { value: '0.2' } });
     fireEvent.keyDown(fields()[0]!, { key: 'Enter' });
     expect(document.activeElement).toBe(fields()[1]);
-    await act(async () => void fireEvent.submit(fields()[0]!.closest('form')!));
+    await act(async () => void fireEvent.click(screen.getByRole('button', { name: 'Save readings' })));
     expect(screen.getAllByText(/Enter the reading\./)).toHaveLength(4);
     expect(told()).toEqual([]);
   });
@@ -135,6 +136,46 @@ describe('an electrician', () => {
     await screen.findAllByRole('textbox');
     await act(async () => type(fields()[0]!, 'dead'));
     expect(fields()[0]!.getAttribute('aria-invalid')).toBe('true');
+    expect(told()).toEqual([]);
+  });
+
+  test('a breaker that trips as it is turned on is reported with the reading that was taken before', async () => {
+    await show(factsUntil((next) => next.kind === 'proof'));
+    await screen.findAllByRole('textbox');
+    expect(heading()).toBe('Loft lights: turn it on and test it');
+    // It is not turned on before the outlet was found dead.
+    expect(screen.queryByText('Report a problem')).toBeNull();
+    type(fields()[0]!, '0.2');
+    fireEvent.click(screen.getByText('Report a problem'));
+    const trips = { name: /trips as soon as/ };
+    await act(async () => void fireEvent.click(screen.getByRole('button', trips)));
+    await waitFor(() => expect(told()).toHaveLength(2));
+    expect(told().map(({ fact }) => fact)).toMatchObject([
+      { is: 'proof', proof: 'off-output', volts: 0.2 },
+      { is: 'found', trouble: 'trips-at-once' },
+    ]);
+  });
+
+  test('what is entered survives a reload for a while, and no step of the visit', async () => {
+    const before = factsUntil((next) => next.kind === 'measure');
+    await show(before);
+    await screen.findAllByRole('textbox');
+    type(fields()[0]!, '0.3');
+    await page.close();
+    await show(before);
+    await screen.findAllByRole('textbox');
+    expect(fields()[0]!.value).toBe('0.3');
+    await page.close();
+    await show([...before, { is: 'measured', id: 'main', pole: 2, to: 'ground', volts: 0 }]);
+    await screen.findAllByRole('textbox');
+    expect(fields()[0]!.value).toBe('');
+  });
+
+  test('a blank is no reading of 0 V', async () => {
+    await show(factsUntil((next) => next.kind === 'measure'));
+    await screen.findAllByRole('textbox');
+    for (const field of fields()) type(field, ' ');
+    await act(async () => void fireEvent.click(screen.getByRole('button', { name: 'Save readings' })));
     expect(told()).toEqual([]);
   });
 

@@ -7,7 +7,7 @@ import { later, Notice, PageHead } from '../../shared/ui/index.ts';
 import { useChanges, useProfile } from '../../shared/stores/index.ts';
 import { BeforeVisit } from './BeforeVisit.tsx';
 import { NextStep } from '../work/index.ts';
-import { ReportTrouble, useVisit, VisitWorkProvider } from '../visitRecord/index.ts';
+import { useVisit, VisitWorkProvider } from '../visitRecord/index.ts';
 import { useScreenAwake } from './useScreenAwake.ts';
 import { WhereItStands } from './WhereItStands.tsx';
 import * as messages from './messages.ts';
@@ -62,12 +62,7 @@ function Visit({ told }: { told: VisitRecord }) {
             {stands === 'planned' && <BeforeVisit />}
             <NextStep />
             {site.demo && (stands === 'planned' || stands === 'under-way') && <SimulatedHouse />}
-            {(stands === 'planned' || stands === 'under-way') && (
-              <>
-                <ReportTrouble />
-                <StopHere />
-              </>
-            )}
+            {(stands === 'planned' || stands === 'under-way') && <StopHere />}
           </>
         )}
         <WhatHappened />

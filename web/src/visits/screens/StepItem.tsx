@@ -88,12 +88,12 @@ function StepAnswer({
   const chosen = answers.chosen(step);
   return (
     <div role="group" aria-label={title} className="mt-2 flex flex-wrap gap-2">
-      {answer.outcomes.map(({ label, fact }) => (
+      {answer.outcomes.map(({ label }) => (
         <ChoiceButton
           key={label}
-          isChosen={JSON.stringify(chosen) === JSON.stringify(fact)}
+          isChosen={chosen === label}
           disabled={isWaiting}
-          onChoose={() => answers.choose(step, fact)}
+          onChoose={() => answers.choose(step, label)}
           className="min-h-16 px-5"
         >
           {label}

@@ -4,6 +4,7 @@ import { takesAnswer, type VisitScreen } from '@phylaxon/core/visit/work';
 import { useRef } from 'react';
 import { Button, FieldError, useUnits } from '../../shared/ui/index.ts';
 import { StepScreen, useVisitWork, visitPlace } from '../visitRecord/index.ts';
+import { stepKey } from './answers.ts';
 import { DeadDrawing } from './DeadDrawing.tsx';
 import { DeadTable } from './DeadTable.tsx';
 import { StepItem } from './StepItem.tsx';
@@ -25,8 +26,8 @@ export function StepsScreen({ screen }: { screen: VisitScreen }) {
   const { say } = useUnits();
   const place = usePlace(screen);
   const list = screen.steps as ScreenStep[];
-  const form = useRef<HTMLFormElement>(null);
-  const answers = useStepAnswers(list, form);
+  const fields = useRef<HTMLDivElement>(null);
+  const answers = useStepAnswers(list, fields);
   const measures = list.filter(isMeasure);
   const others = list.filter((step) => !isMeasure(step));
   const words = (step: ScreenStep) => screenStepWords(step, record.plan, state, place);
@@ -40,15 +41,8 @@ export function StepsScreen({ screen }: { screen: VisitScreen }) {
       title={title}
       drawing={isShown && <DeadDrawing record={record} state={state} now={measures[0]?.what ?? null} />}
     >
-      <form
-        ref={form}
-        noValidate
-        onSubmit={(event) => {
-          event.preventDefault();
-          answers.submit();
-        }}
-        className="space-y-5"
-      >
+      {/* No form: a photo and its note stand within it, and Enter there is about the photo. */}
+      <div ref={fields} className="space-y-5">
         {measures.length > 0 && (
           <div>
             <ul className="list-disc space-y-1 pl-5 text-lg leading-snug">
@@ -66,7 +60,7 @@ export function StepsScreen({ screen }: { screen: VisitScreen }) {
         )}
         <ol className="space-y-5">
           {others.map((step, i) => (
-            <li key={JSON.stringify(step)}>
+            <li key={stepKey(step)}>
               <StepItem
                 step={step}
                 place={place}
@@ -79,12 +73,17 @@ export function StepsScreen({ screen }: { screen: VisitScreen }) {
           ))}
         </ol>
         <div>
-          <Button type="submit" disabled={answers.busy} className="min-h-16 w-full text-lg sm:w-auto sm:px-8">
+          <Button
+            data-confirm=""
+            disabled={answers.busy}
+            onClick={answers.submit}
+            className="min-h-16 w-full text-lg sm:w-auto sm:px-8"
+          >
             {together?.done ?? (takesAnswer(list[0]!) ? words(list[0]!).done : first.done)}
           </Button>
           <FieldError message={answers.problem ?? undefined} />
         </div>
-      </form>
+      </div>
     </StepScreen>
   );
 }

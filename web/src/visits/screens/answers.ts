@@ -1,8 +1,11 @@
 import { volts } from '@phylaxon/core/facts/quantities';
 import { VISIT_OUTCOME_WORDS, type ScreenStep } from '@phylaxon/core/views/visit';
+import { measureKey } from '@phylaxon/core/visit/gates';
 import { soundFact, torqueLbIn, workOn } from '@phylaxon/core/visit/work';
-import type { Proof, VisitFact, VisitPlan, WorkState } from '@phylaxon/core/visit/work';
+import type { NextVisitStep, Proof, VisitFact, VisitPlan, WorkState } from '@phylaxon/core/visit/work';
 import type { z } from 'zod';
+import { toNumber } from '../../shared/ui/index.ts';
+import type { Entered } from '../visitRecord/index.ts';
 import * as messages from './messages.ts';
 
 /** A reading that a step asks for. */
@@ -40,7 +43,7 @@ const outcomes = <O extends keyof typeof VISIT_OUTCOME_WORDS>(
 });
 
 /** How a step is answered; null where it is done and nothing is entered. */
-export function answerOf(step: ScreenStep): FigureAnswer | OutcomeAnswer | null {
+export function answerOf(step: NextVisitStep): FigureAnswer | OutcomeAnswer | null {
   switch (step.kind) {
     case 'gate':
       return step.is === 'tester-proved'
@@ -75,27 +78,44 @@ export function answerOf(step: ScreenStep): FigureAnswer | OutcomeAnswer | null 
   }
 }
 
-/** A step’s own name on its screen. */
-export const stepKey = (step: ScreenStep): string => JSON.stringify(step);
+/** A step’s own name on its screen: it stays while others are answered. */
+export const stepKey = (step: NextVisitStep): string =>
+  step.kind === 'measure' ? measureKey(step.what) : JSON.stringify(step);
 
-/** What was answered on a screen, by step. */
-export type StepAnswers = ReadonlyMap<string, VisitFact>;
-
-/** The facts of the steps up to one, as answered; a step that only is done counts once all before it are answered. */
-export function factsUpTo(steps: readonly ScreenStep[], answers: StepAnswers, last: number): VisitFact[] {
-  return steps.slice(0, last + 1).flatMap((step) => {
-    const answered = answers.get(stepKey(step));
-    if (answered) return [answered];
-    return answerOf(step) === null ? (soundFact(step) ?? []) : [];
-  });
+/** What was entered at a step: the fact it tells, or why it tells none; null where nothing was entered. */
+export function readAnswer(
+  step: NextVisitStep,
+  entered: Entered,
+): { fact: VisitFact } | { wrong: string } | null {
+  const answer = answerOf(step);
+  const text = entered[stepKey(step)] ?? '';
+  if (answer === null || text === '') return null;
+  if (answer.kind === 'outcome') {
+    const chosen = answer.outcomes.find(({ label }) => label === text);
+    return chosen ? { fact: chosen.fact } : null;
+  }
+  const value = toNumber(text);
+  if (value === null) return null;
+  const read = answer.schema.safeParse(value);
+  return read.success ? { fact: answer.fact(read.data) } : { wrong: read.error.issues[0]!.message };
 }
+
+/** The fact a step tells by what was entered; null where it tells none. */
+export function enteredFact(step: NextVisitStep, entered: Entered): VisitFact | null {
+  const read = readAnswer(step, entered);
+  return read && 'fact' in read ? read.fact : null;
+}
+
+/** The facts of the first steps of a screen: what was entered there, and what is only done. */
+export const factsOf = (steps: readonly ScreenStep[], entered: Entered): VisitFact[] =>
+  steps.flatMap((step) => (answerOf(step) === null ? soundFact(step) : enteredFact(step, entered)) ?? []);
 
 /** Whether facts meet trouble: then they are told at once, and what to do is said. */
 export function meetsTrouble(plan: VisitPlan, state: WorkState, facts: readonly VisitFact[]): boolean {
   let at: WorkState | null = state;
   for (const fact of facts) {
     at = workOn(plan, at, fact);
-    if (at === null) return true;
+    if (at === null) return false;
     if (at.met !== null || at.gates.stop !== null) return true;
   }
   return false;

@@ -1,1 +1,2 @@
+export { ReportTrouble } from './ReportTrouble.tsx';
 export { StepsScreen } from './StepsScreen.tsx';

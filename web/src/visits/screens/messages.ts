@@ -29,3 +29,4 @@ export const theLineSideOfTheMain = (off: string, isCut: ReactNode) =>
   rich`The line side of the main stays energized with every handle off. De-energized at ${off}.${isCut}`;
 export const onlyTheSpacesAroundTheWork = ' Only the spaces around the work are shown.';
 export const numbered = (number: number) => `${number}.`;
+export const reportAProblem = 'Report a problem';

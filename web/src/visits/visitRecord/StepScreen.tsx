@@ -1,5 +1,5 @@
-import { troubleOf, troublesOn, type VisitFact } from '@phylaxon/core/visit/work';
-import { useEffect, useMemo, useRef, type ReactNode } from 'react';
+import { troubleOf, type VisitFact } from '@phylaxon/core/visit/work';
+import { useEffect, useRef, type ReactNode } from 'react';
 import { Button, FieldError, useUnits, useAction } from '../../shared/ui/index.ts';
 import { useVisitWork } from './useVisit.ts';
 import * as messages from './messages.ts';
@@ -78,33 +78,5 @@ export function TellButton({ fact, children }: { fact: VisitFact; children: Reac
       </Button>
       <FieldError message={problem ?? undefined} />
     </div>
-  );
-}
-
-/** What may be amiss at this moment: told with one tap, and what to do is said. */
-export function ReportTrouble() {
-  const { record, state, tell } = useVisitWork();
-  const { busy, problem, run } = useAction();
-  const all = useMemo(() => troublesOn(record.plan, state), [record.plan, state]);
-  if (all.length === 0) return null;
-  return (
-    <details className="border-t border-rule-strong">
-      <summary className="min-h-11 py-2 text-lg font-bold">{messages.reportAProblem}</summary>
-      <ul className="space-y-2 pb-2">
-        {all.map(({ id, trouble, before }) => (
-          <li key={`${id} ${trouble}`}>
-            <Button
-              look="quiet"
-              className="w-full text-left"
-              disabled={busy}
-              onClick={() => void run(() => tell([...before, { is: 'found', id, trouble }]))}
-            >
-              {troubleOf(trouble).words}
-            </Button>
-          </li>
-        ))}
-      </ul>
-      <FieldError message={problem ?? undefined} />
-    </details>
   );
 }

@@ -1,10 +1,11 @@
 import type { VisitStep } from '@phylaxon/core/record/panelEntryKinds';
 import { nextOf, walk, type VisitFact } from '@phylaxon/core/visit/work';
 import type { VisitRecord, VisitStepRow } from '@phylaxon/core/views/visit';
+import { useEntered } from './useEntered.ts';
 import { createContext, useCallback, useContext, useMemo } from 'react';
 import { entries } from '../../shared/api/index.ts';
 import { invalidateRecord } from '../../shared/queries/index.ts';
-import { sendEntries, useOutbox, useWithUnsent } from '../../shared/stores/index.ts';
+import { sendEach, useOutbox, useWithUnsent } from '../../shared/stores/index.ts';
 
 /** A step of a visit, under the id of its entry. */
 interface Told extends VisitStepRow {
@@ -71,8 +72,13 @@ export function useVisit(told: VisitRecord) {
           }),
         ),
       );
-      await sendEntries(...steps);
-      steps.forEach(sent);
+      const stored: typeof steps = [];
+      try {
+        await sendEach(steps, (step) => stored.push(step));
+      } finally {
+        // Shown together, or the screen would change under the hand; where one is refused, those before it stand.
+        stored.forEach(sent);
+      }
       await invalidateRecord();
     },
     [panel, plan.visitId, n, sent],
@@ -93,7 +99,8 @@ export function useVisit(told: VisitRecord) {
   const isWaiting = useOutbox(({ waiting }) =>
     waiting.some(({ body }) => body !== undefined && stepIn(body)?.visitId === plan.visitId),
   );
-  return { record, state, next, tell, takeBack, isWaiting };
+  const { entered, enter } = useEntered(plan.visitId, n);
+  return { record, state, next, tell, takeBack, isWaiting, entered, enter };
 }
 
 export type VisitWork = ReturnType<typeof useVisit>;

@@ -1,6 +1,6 @@
 import { screenOf } from '@phylaxon/core/visit/work';
 import { useMemo } from 'react';
-import { StepsScreen } from '../screens/index.ts';
+import { ReportTrouble, StepsScreen } from '../screens/index.ts';
 import { useVisitWork, visitPlace } from '../visitRecord/index.ts';
 import { ChooseScreen } from './ChooseScreen.tsx';
 import { EndScreen } from './EndScreen.tsx';
@@ -29,6 +29,11 @@ export default function NextStep() {
       return <EndScreen />;
     default:
       // What was typed belongs to these parts: after others, it begins anew.
-      return <StepsScreen key={`${record.steps.length} ${JSON.stringify(next)}`} screen={screen} />;
+      return (
+        <>
+          <StepsScreen key={`${record.steps.length} ${JSON.stringify(next)}`} screen={screen} />
+          <ReportTrouble />
+        </>
+      );
   }
 }

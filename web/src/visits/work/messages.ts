@@ -36,7 +36,7 @@ export const enterBothTheBreakerFaceAnd =
   'Enter both: the breaker face and the ambient temperature beside the panel.';
 export const breakerFace = (temperatureUnit: string) => `Breaker face (${temperatureUnit})`;
 export const ambient = (temperatureUnit: string) => `Ambient (${temperatureUnit})`;
-export const temperatureUnderLoad = 'Temperature under load';
+export const temperatureUnderLoad = 'Temperature check under load';
 export const dueNow = 'due now';
 export const measureTheTemperatures = (panel: string) =>
   `${panel}: measure the breaker temperatures under load`;

@@ -53,9 +53,20 @@ export function useDraft<V extends FieldValues, C, T>(
   return { restored, forget, clear };
 }
 
-/** State that survives a reload of the page until it is forgotten, for what is told step by step and not in a form. */
-export function useKept<T>(name: string, start: T): [T, (value: T) => void, () => void] {
-  const [value, setValue] = useState<T>(() => kept<T>(name) ?? start);
+/**
+ * State that survives a reload of the page until it is forgotten, for what is told step by step and not in a form.
+ *
+ * @param mayRestore whether what was kept still holds
+ */
+export function useKept<T>(
+  name: string,
+  start: T,
+  mayRestore: (value: T) => boolean = () => true,
+): [T, (value: T) => void, () => void] {
+  const [value, setValue] = useState<T>(() => {
+    const before = kept<T>(name);
+    return before !== null && mayRestore(before) ? before : start;
+  });
   const keep = (next: T) => {
     sessionStorage.setItem(keyOf(name), JSON.stringify(next));
     setValue(next);

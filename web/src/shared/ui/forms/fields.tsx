@@ -17,8 +17,8 @@ const edge = (error?: string) => (error ? 'border-2 border-danger' : 'border-rul
 
 /** What a number field holds: empty is null; a decimal comma is taken for a point, dictated words for their figure. */
 export const toNumber = (text: unknown): number | null | undefined => {
-  if (text === null || text === undefined || text === '') return null;
-  const typed = String(text).trim();
+  const typed = text === null || text === undefined ? '' : String(text).trim();
+  if (typed === '') return null;
   const number = Number(typed.replace(',', '.').replace('−', '-'));
   return Number.isNaN(number) ? (spokenNumber(typed) ?? number) : number;
 };

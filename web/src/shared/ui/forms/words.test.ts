@@ -35,13 +35,14 @@ describe('a decision’s mark', () => {
 });
 
 test('a number field takes a decimal comma, leaves empty empty, and lets nonsense be refused', () => {
-  expect([toNumber('121,2'), toNumber(' 7 '), toNumber('−4'), toNumber(''), toNumber(null)]).toEqual([
-    121.2,
-    7,
-    -4,
-    null,
-    null,
-  ]);
+  expect([
+    toNumber('121,2'),
+    toNumber(' 7 '),
+    toNumber('−4'),
+    toNumber(''),
+    toNumber(' '),
+    toNumber(null),
+  ]).toEqual([121.2, 7, -4, null, null, null]);
   expect([toNumber('fourteen amps'), toNumber('one eighteen point four volts')]).toEqual([14, 118.4]);
   expect(toNumber('about twelve')).toBeNaN();
 });
