@@ -160,6 +160,7 @@ const WEB = [
   'diagnose/steps',
   'plan/proposals',
   'visits/visitRecord',
+  'visits/inspection',
   'visits/screens',
   'visits/work',
 ];

@@ -2,7 +2,7 @@ import { existsSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { compress } from './compress.mjs';
-import { fingerprint, isDone, markDone } from './fingerprint.mjs';
+import { fingerprint, isDone, markDone, markUndone } from './fingerprint.mjs';
 import { ensureInstalled } from './install.mjs';
 import { npm, ROOT } from './run.mjs';
 
@@ -52,6 +52,7 @@ export async function ensureBuilt() {
   const built = ['server/dist/main.js', 'web/dist/index.html'].every((file) => existsSync(join(ROOT, file)));
   if (built && isDone('build', print)) return;
   console.log('Building …');
+  markUndone('build');
   await buildServer(join(ROOT, 'server/dist'));
   await npm('exec', '--workspace', 'web', '--', 'vite', 'build', '--logLevel', 'warn');
   await compress(join(ROOT, 'web/dist/assets'));

@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { existsSync, mkdirSync, readdirSync, readFileSync, statSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { ROOT } from './run.mjs';
 
@@ -29,3 +29,6 @@ export function markDone(name, print) {
   mkdirSync(dirname(stampFile(name)), { recursive: true });
   writeFileSync(stampFile(name), print);
 }
+
+/** What is done anew may be left half done: until it is through, nothing is up to date. */
+export const markUndone = (name) => rmSync(stampFile(name), { force: true });

@@ -2,6 +2,7 @@ import { z } from 'zod';
 import { board } from '../views/board/index.ts';
 import { legsView } from '../views/legs/index.ts';
 import { panelReviewView } from '../views/panelReview/index.ts';
+import { inspectionView } from '../views/inspection/index.ts';
 import { dueAnywhere, upkeepView } from '../views/upkeep/index.ts';
 import { soakPlanOutput } from '../diagnosis/soak/index.ts';
 import { ATTACHMENT_KINDS, PANEL_ENTRY_NAMES, panelLog, sha256 } from '../record/panelEntries/index.ts';
@@ -55,6 +56,12 @@ export const PANEL_ENDPOINTS = {
     summary: 'Preventive work at all sites: maintenance that is due, and breakers near a limit',
     query: inZone,
     answer: dueAnywhere,
+  }),
+  'GET /panels/:id/inspection': endpoint({
+    tag: 'panels',
+    summary: 'Inspections of a panel, and what is on record of each item of an inspection',
+    params: byId,
+    answer: inspectionView,
   }),
   'GET /panels/:id/upkeep': endpoint({
     tag: 'panels',

@@ -22,6 +22,7 @@ export const aReportedPanel = (
   trends: [],
   prices: null,
   hangs: null,
+  inspection: { inspections: [], known: [] },
   pictures: [],
   ...parts,
 });

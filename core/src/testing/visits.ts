@@ -3,6 +3,7 @@ import {
   momentsAt,
   nextOf,
   reportedAt,
+  taskKind,
   visitPlan,
   walk,
   WAYS,
@@ -12,6 +13,7 @@ import {
   type VisitPlan,
   type VisitTask,
   type WorkState,
+  type WorkType,
 } from '../visit/work/index.ts';
 import { uuid } from './builders.ts';
 
@@ -35,6 +37,19 @@ export const aVisitTask = (change: Partial<VisitTask> = {}): VisitTask => ({
   why: '',
   ...change,
 });
+
+/** A task of any kind, with what its kind takes. */
+export function aTaskOf(work: WorkType, change: Partial<VisitTask> = {}): VisitTask {
+  const { drawing, isOfPanel = false } = taskKind(work);
+  const task = aVisitTask(change);
+  return {
+    ...task,
+    work,
+    breakerId: drawing === 'installed' || isOfPanel ? null : task.breakerId,
+    partId: drawing === 'installed' || drawing === 'replaced' ? task.partId : null,
+    from: drawing === 'moved' ? task.space + 20 : null,
+  };
+}
 
 export const aVisitPlan = (change: Partial<VisitPlan> = {}): VisitPlan =>
   visitPlan.parse({ tasks: [aVisitTask()], off: 'its main breaker', minutes: 30, ...change });

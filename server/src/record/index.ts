@@ -8,6 +8,7 @@ export * from '../breakerRecords/index.ts';
 export * from './inspections.ts';
 export * from './log.ts';
 export * from './panelEntries.ts';
+export * from './panelLog.ts';
 export * from './panelRows.ts';
 export * from './panels.ts';
 export * from './sites.ts';

@@ -74,3 +74,4 @@ export const thereIsNoSuchVisitFor = 'There is no such visit for this panel.';
 export const thisVisitHasChangedInThe = 'This visit has changed in the meantime. Check its current step.';
 export const thisStepIsNotAllowedAt =
   'This step is not allowed at this point of the visit. Check the next step.';
+export const duringAnInspection = 'During an inspection.';

@@ -2,32 +2,22 @@ import {
   namedBreakers,
   PANEL_ENTRIES,
   type HouseMap,
+  type PanelInspection,
   type MapLooks,
-  type PanelEntry,
-  type PanelEntryName,
   type UpkeepRound,
   type panelEntryInput,
-  type ShownPanelEntry,
 } from '@phylaxon/core/record/panelEntries';
 import { CLOCK_SLACK_MS } from '@phylaxon/core/record/clocks';
 import { dutyOf } from '@phylaxon/core/facts/upkeep';
-import { observationInput } from '@phylaxon/core/record/entities';
 import type { EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { attachmentRow } from '../attachments/index.ts';
 import type { Edit } from '../edit/index.ts';
 import { invalidField } from '../errors/index.ts';
-import {
-  among,
-  AttachmentTable,
-  BreakerTable,
-  PanelEntryTable,
-  StrikeTable,
-  type PanelEntryRow,
-} from '../store/index.ts';
-import { logObservation, logOfPanel, stampOfPanel } from './log.ts';
+import { among, BreakerTable, PanelEntryTable, type PanelEntryRow } from '../store/index.ts';
+import { observeInspection, observeUpkeep } from './observed.ts';
+import { logOfPanel, stampOfPanel } from './log.ts';
 import { panelRow } from './panelRows.ts';
-import { panelEntryOf, strikesById } from '../breakerRecords/index.ts';
 import { recordVisitStep } from './visitRecord.ts';
 import { refuseBesideVisits, refuseSwitching } from './visitGuard.ts';
 import { checkVisit, nextOfVisit } from './visits.ts';
@@ -57,6 +47,7 @@ export async function logPanelEntry(edit: Edit, panelId: string, input: Input): 
   }
   await logOfPanel(edit, panelId, row, input.id !== undefined);
   if (isNew && input.kind === 'upkeep-round') await observeUpkeep(edit, input.content, input);
+  if (isNew && input.kind === 'inspection') await observeInspection(edit, panelId, input.content, input);
   if (visit && input.kind === 'visit-step') {
     const { at, simulated } = input;
     await recordVisitStep(edit, panelId, visit, input.content, { at, simulated });
@@ -73,6 +64,8 @@ function refuseBackward(before: string | undefined, at: string): void {
 /** Whether breakers were worked for it. */
 const isSwitching = ({ kind, content }: Input): boolean =>
   kind === 'map-looks' ||
+  (kind === 'inspection' &&
+    (content as PanelInspection).results.some(({ item }) => item === 'test-buttons')) ||
   (kind === 'upkeep-round' && ['handles', 'protected'].includes(dutyOf((content as UpkeepRound).duty).of));
 
 async function bytesBeside(manager: EntityManager, { kind, sha256, content }: Input): Promise<number | null> {
@@ -89,23 +82,6 @@ async function bytesBeside(manager: EntityManager, { kind, sha256, content }: In
       throw invalidField('content.channels', messages.theseAreNotTheChannelsOf);
   }
   return attachment.bytes;
-}
-
-/** What came of each breaker is in its own log: wear, decisions and its page go by it. */
-async function observeUpkeep(
-  edit: Edit,
-  { duty, results }: UpkeepRound,
-  { at, simulated }: Input,
-): Promise<void> {
-  for (const { breakerId, result } of results) {
-    const seen = dutyOf(duty).results[result]!.seenAs;
-    if (breakerId !== null && seen)
-      await logObservation(
-        edit,
-        breakerId,
-        observationInput.parse({ ...seen, at, simulated, note: messages.duringMaintenance }),
-      );
-  }
 }
 
 /** Looks are at places of a map of this panel, in one of its rounds. */
@@ -138,39 +114,3 @@ async function checkBreakers(manager: EntityManager, panelId: string, input: Inp
     if (!known.some(({ id }) => id === breakerId))
       throw invalidField(path.join('.'), messages.thereIsNoSuchBreakerIn);
 }
-
-/**
- * What is logged of a panel as a whole, newest first, struck entries too.
- *
- * @param kind only of this kind
- */
-export async function panelEntriesOf(
-  manager: EntityManager,
-  panelId: string,
-  kind?: PanelEntryRow['kind'],
-): Promise<ShownPanelEntry[]> {
-  const rows = await manager.find(PanelEntryTable, {
-    where: { panelId, ...(kind !== undefined && { kind }) },
-    order: { at: 'DESC', loggedAt: 'DESC', id: 'DESC' },
-  });
-  const struck = strikesById(
-    await manager.findBy(StrikeTable, { panelEntryId: among(rows.map(({ id }) => id)) }),
-  );
-  const beside = await manager.findBy(AttachmentTable, {
-    sha256: among(rows.flatMap(({ sha256 }) => sha256 ?? [])),
-  });
-  return rows.map((row) => ({
-    entry: panelEntryOf(row, struck.get(row.id) ?? null),
-    about: beside.find(({ sha256 }) => sha256 === row.sha256)?.about ?? null,
-  }));
-}
-
-/** What was logged of one kind and stands, newest first. */
-export const standingEntries = async <K extends PanelEntryName>(
-  manager: EntityManager,
-  panelId: string,
-  kind: K,
-): Promise<Extract<PanelEntry, { kind: K }>[]> =>
-  (await panelEntriesOf(manager, panelId, kind)).flatMap(({ entry }) =>
-    entry.struck === null ? [entry as Extract<PanelEntry, { kind: K }>] : [],
-  );

@@ -1,5 +1,6 @@
 import { ON_A_VISIT, type visitStep } from '@phylaxon/core/record/panelEntries';
 import {
+  isStepSettled,
   seenAs,
   standingSteps,
   taskKind,
@@ -19,13 +20,14 @@ import {
   replacementInput,
 } from '@phylaxon/core/record/entities';
 import { minutesTaken } from '@phylaxon/core/views/visit';
-import { IsNull, type EntityManager } from 'typeorm';
+import type { EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import type { Edit } from '../edit/index.ts';
 import { BreakerTable, PanelEntryTable, StrikeTable } from '../store/index.ts';
 import { fitBreaker, moveBreaker, replaceBreaker } from './breakers.ts';
 import { setCircuit } from './circuits.ts';
 import { logNote, logObservation, logReadings, strike } from './log.ts';
+import { logSigns, mainOf } from './observed.ts';
 import { panelRow } from './panelRows.ts';
 import { refuseUsedParts, type KnownVisit, type nextOfVisit } from './visits.ts';
 import * as messages from './messages.ts';
@@ -41,10 +43,6 @@ interface Told {
 /** The part that is in now, where something went in. */
 const partOf = (task: VisitTask, { isOldPart }: TaskState): string | null =>
   isOldPart || task.partId === null ? task.breakerId : task.partId;
-
-async function mainOf(manager: EntityManager, panelId: string): Promise<string | null> {
-  return (await manager.findOneBy(BreakerTable, { panelId, role: 'main', removedAt: IsNull() }))?.id ?? null;
-}
 
 /** The drawing follows what was done: the new part with its own record, the old one’s kept. */
 async function draw(
@@ -220,6 +218,19 @@ async function close(edit: Edit, visit: KnownVisit, after: WorkState, told: Told
   }
 }
 
+/** The findings that a task at the panel repaired are gone once its last step is done. */
+async function mend(
+  edit: Edit,
+  panelId: string,
+  task: TaskState | undefined,
+  after: WorkState,
+  told: Told,
+): Promise<void> {
+  if (!task || !taskKind(task.work).isOfPanel || task.given !== 'no' || !isStepSettled(after, task)) return;
+  const gone = (taskKind(task.work).mends ?? []).map((sign) => ({ sign, found: false }));
+  await logSigns(edit, panelId, gone, told);
+}
+
 /** What a step of a visit does to the rest of the record. */
 export async function recordVisitStep(
   edit: Edit,
@@ -241,9 +252,17 @@ export async function recordVisitStep(
   if (fact.is === 'step-done' && fact.step === 'fill') {
     const { holes } = await panelRow(edit.manager, panelId);
     const state = before.tasks.find(({ id }) => id === fact.id);
-    const filled = state ? [] : holes;
+    const filled = state && !taskKind(state.work).isOfPanel ? [] : holes;
     for (const space of filled) await closeSpace(edit, panelId, space);
   }
+  if (fact.is === 'step-done')
+    await mend(
+      edit,
+      panelId,
+      after.tasks.find(({ id }) => id === fact.id),
+      after,
+      told,
+    );
   await logMet(edit, panelId, visit.plan, after, told);
   if (fact.is === 'finished' || fact.is === 'abandoned') await close(edit, visit, after, told);
 }

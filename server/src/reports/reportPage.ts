@@ -13,7 +13,7 @@ import { panelFromRow, panelRow, siteRow, standingEntries, visitsOf } from '../r
 import type { PrintStyle } from '../pdf/index.ts';
 import { latestVerdicts, panelEvidence, verdictOf } from '../recordService/index.ts';
 import { PanelTable, type PanelRow } from '../store/index.ts';
-import { panelReviewPage, panelTrends, upkeepPage, visitPage } from '../views/index.ts';
+import { inspectionPage, panelReviewPage, panelTrends, upkeepPage, visitPage } from '../views/index.ts';
 import { heatCrops, heatDrawings, heatImagesOf, photoRows, type HeatImage } from './pictures.ts';
 import * as messages from './messages.ts';
 
@@ -82,6 +82,7 @@ async function reportedPanel(
     trends: await panelTrends(manager, row),
     prices: prices?.content ?? null,
     hangs: hangs?.content.text ?? null,
+    inspection: await inspectionPage(manager, row.id),
     pictures: heatDrawings(images, day).map(({ svg = '', caption }): ReportPicture => ({
       kind: 'drawing',
       svg,

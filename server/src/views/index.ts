@@ -6,3 +6,4 @@ export * from './visits.ts';
 export * from './upkeep.ts';
 export * from './trends.ts';
 export * from './due.ts';
+export * from './inspection.ts';

@@ -1,4 +1,4 @@
-import type { ShownPanelEntry } from '@phylaxon/core/record/panelEntries';
+import { standingSigns, type ShownPanelEntry } from '@phylaxon/core/record/panelEntries';
 import type { PlannedPanel, Planning } from '@phylaxon/core/views/planning';
 import { IsNull, type EntityManager } from 'typeorm';
 import { panelEntriesOf, panelFromRow, siteRow } from '../record/index.ts';
@@ -37,6 +37,12 @@ async function plannedPanel(manager: EntityManager, row: PanelRow): Promise<Plan
     breakers: records.map(({ breaker, circuit }) => ({ breaker, circuit })),
     peak: highestQuarterHour(shown),
     sheet: sheets[0] ?? null,
+    signs: [
+      ...new Set([
+        ...standingSigns(shown.map(({ entry }) => entry)),
+        ...(row.holes.length > 0 ? (['open-hole'] as const) : []),
+      ]),
+    ],
     proposals,
   };
 }

@@ -6,6 +6,7 @@ import {
   type SiteVisits,
   type VisitRecord,
 } from '@phylaxon/core/views/visit';
+import { taskKind } from '@phylaxon/core/visit/work';
 import { IsNull, type EntityManager } from 'typeorm';
 import { notFound } from '../errors/index.ts';
 import { panelFromRow, siteRow, visitsOf, type KnownVisit } from '../record/index.ts';
@@ -45,7 +46,9 @@ function summaryOf({ plan, plannedAt, steps }: KnownVisit) {
     plannedAt,
     plannedFor: plan.plannedFor,
     what: plan.tasks.map(({ label }) => label),
-    places: plan.tasks.map(({ space, half, poles }) => ({ space, half, poles })),
+    places: plan.tasks
+      .filter(({ work }) => !taskKind(work).isOfPanel)
+      .map(({ space, half, poles }) => ({ space, half, poles })),
     sources: plan.sources.map(({ kind }) => kind),
     stands,
     endedAt: stands === 'finished' || stands === 'left' ? (steps.at(-1)?.at ?? null) : null,

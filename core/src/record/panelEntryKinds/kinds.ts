@@ -3,6 +3,7 @@ import { hangingDirectory } from './hangingDirectory.ts';
 import { boardPhoto, heatPicture } from './heatPicture.ts';
 import { heatScan } from './heatScan.ts';
 import { houseMap, mapLooks } from './houseMap.ts';
+import { panelInspection } from './panelInspection.ts';
 import { panelSignEntry } from './panelSignEntry.ts';
 import { proposal } from './proposal.ts';
 import { recording } from './recording.ts';
@@ -26,6 +27,7 @@ export const PANEL_ENTRIES = {
   'house-map': houseMap,
   'map-looks': mapLooks,
   'hanging-directory': hangingDirectory,
+  inspection: panelInspection,
   'upkeep-round': upkeepRound,
   'upkeep-rule': upkeepRule,
   'keeps-power': keepsPower,

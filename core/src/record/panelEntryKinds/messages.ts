@@ -79,3 +79,16 @@ export const visitStep = 'Visit step';
 export const aVisitCanHaveAtMost = (mostvisitfacts: number) =>
   `A visit can have at most ${mostvisitfacts} steps.`;
 export const visitStepOf = (n: number) => `Visit step ${n}`;
+export const inspection = 'Inspection';
+export const chooseAnInspectionItem = 'This is not an item of an inspection.';
+export const chooseAPurpose = 'Choose the purpose of the inspection.';
+export const chooseAStation = 'This is not a station of an inspection.';
+export const enterAtMost600Results = 'Enter at most 600 results.';
+export const enterAtLeastOneResult = 'Enter at least one result, or skip an item.';
+export const itemOfAnotherStation = 'This item belongs to another station.';
+export const nameTheBreakerUnlessPanel =
+  'Name the breaker this result is about, and none for the panel as a whole.';
+export const enterTheReadingWhereMeasured =
+  'Enter a voltage for an item that is measured, and for no other item.';
+export const inspectionOfStation = (purpose: string, station: string, bad: number) =>
+  `${purpose}, ${station.toLowerCase()}: ${bad === 0 ? 'all normal' : bad === 1 ? '1 finding' : `${bad} findings`}`;

@@ -57,6 +57,7 @@ const planned = (change: Partial<PlannedPanel> = {}): PlannedPanel => ({
   ],
   peak: null,
   sheet: null,
+  signs: [],
   proposals: [],
   ...change,
 });

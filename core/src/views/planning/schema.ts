@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { breaker, circuit, id, instant, panel, site } from '../../record/entities/index.ts';
+import { PANEL_SIGN_IDS } from '../../facts/vocabulary/index.ts';
 import { PANEL_ENTRIES } from '../../record/panelEntries/index.ts';
 
 const stored = <C extends z.ZodType>(content: C) =>
@@ -14,6 +15,7 @@ export const plannedPanel = z.object({
     .nullable()
     .describe('highest 15-minute demand of a recording on one leg, A, and its duration'),
   sheet: stored(PANEL_ENTRIES['service-sheet'].fields).nullable().describe('the latest'),
+  signs: z.array(z.enum(PANEL_SIGN_IDS)).describe('findings of the panel as a whole that stand'),
   proposals: z.array(stored(PANEL_ENTRIES.proposal.fields)).describe('newest first'),
 });
 export type PlannedPanel = z.infer<typeof plannedPanel>;

@@ -1,7 +1,9 @@
 import { cautionsAt, sayConfidence, type Decision } from '../../diagnosis/decision/index.ts';
-import { sayQuantity } from '../../facts/quantities/index.ts';
+import { inspectionWords } from '../../facts/inspection/index.ts';
+import { sayQuantity, uncapital } from '../../facts/quantities/index.ts';
 import { ACTION_MEANINGS, PANEL_SIGN_WORDS } from '../../facts/vocabulary/index.ts';
 import type { Breaker, Panel } from '../../record/entities/index.ts';
+import { ownFindings, sayResult, type KnownResult } from '../inspection/index.ts';
 import { directoryFindings, sayDirectoryFinding } from '../directoryCard/index.ts';
 import { consequencesOf, isAtLeast, PANEL_STOP, type Helper } from '../../facts/hazards/index.ts';
 import { attentionOf } from '../board/index.ts';
@@ -165,7 +167,8 @@ function ofPanel(panel: ReportedShape, view: PanelReviewView): FindingOf[] {
       : [];
   // What follows from one breaker is told with it; open holes are told as such.
   const own = signs.filter(
-    ({ sign, breakerIds }) => repairs.includes(sign) && breakerIds.length === 0 && sign !== 'open-hole',
+    ({ sign, breakerIds }) =>
+      repairs.includes(sign) && breakerIds.length === 0 && !(sign === 'open-hole' && panel.holes.length > 0),
   );
   return [
     ...whole,
@@ -181,6 +184,20 @@ function ofPanel(panel: ReportedShape, view: PanelReviewView): FindingOf[] {
     ),
   ];
 }
+
+/** What an inspection found that has no place elsewhere. */
+const ofInspection = (panel: ReportedShape, known: readonly KnownResult[]): FindingOf[] =>
+  ownFindings(known).map(({ result, follows }) => {
+    const { name } = inspectionWords(result.item);
+    return plainFinding(panel, {
+      key: `inspection ${panel.id} ${result.item}`,
+      urgency: 'weeks',
+      headline: `${name}: ${uncapital(sayResult(result))}`,
+      because: [follows.todo],
+      why: follows.why,
+      waiting: follows.waiting,
+    });
+  });
 
 /** So many differences are told one by one. */
 const MOST_DIFFERENCES = 5;
@@ -241,6 +258,7 @@ const openings = (panel: ReportedShape): FindingOf[] =>
  * @param breakers what is in it, with the decisions that stand
  * @param review of the panel as a whole
  * @param hangs the directory in the door as it was read there; null: nobody read it
+ * @param inspected the latest results of its inspections
  * @returns findings; none where nothing is to be done
  * @example findingsOf(panel, [], review) // []
  */
@@ -249,11 +267,13 @@ export function findingsOf(
   breakers: readonly ReportedBreaker[],
   review: PanelReviewView,
   hangs: string | null = null,
+  inspected: readonly KnownResult[] = [],
 ): FindingOf[] {
   return byUrgency([
     ...ofPanel(panel, review),
     ...breakers.flatMap((one) => ofBreaker(panel, one) ?? []),
     ...openings(panel),
+    ...ofInspection(panel, inspected),
     ...ofDirectory(panel, breakers, hangs),
   ]);
 }

@@ -6,6 +6,8 @@ import { sayBreaker, sayPlace } from '../../panel/layout/index.ts';
 import type { Panel, Site } from '../../record/entities/index.ts';
 import type { ReportPrices } from '../../record/panelEntries/index.ts';
 import { standingSteps } from '../../visit/work/index.ts';
+import { inspectionWords, PURPOSES } from '../../facts/inspection/index.ts';
+import { skippedItems, type InspectionView } from '../inspection/index.ts';
 import { askFor, KIND_HEADINGS, type PanelReviewView } from '../panelReview/index.ts';
 import { whereTrendIs, type UpkeepView } from '../upkeep/index.ts';
 import { sheetLines, standsAs, taskEnds, type VisitRecord } from '../visit/index.ts';
@@ -46,6 +48,8 @@ export interface ReportedPanel {
   prices: ReportPrices | null;
   /** The directory in the door as it was read there; `null`: nobody read it. */
   hangs: string | null;
+  /** Its inspections, newest first, and the latest results on record. */
+  inspection: InspectionView;
   /** Of the panel as a whole. */
   pictures: readonly ReportPicture[];
 }
@@ -126,7 +130,7 @@ const dueAt = ({ panel, upkeep }: ReportedPanel): ReportDue[] =>
   });
 
 /** What nobody looked at, or what is still to be measured. */
-function gapsOf({ panel, breakers, review, hangs }: ReportedPanel): ReportGap[] {
+function gapsOf({ panel, breakers, review, hangs, inspection }: ReportedPanel): ReportGap[] {
   const at = (what: string, how: string) => ({ panel: panel.name, what, how });
   const branches = breakers.filter(({ breaker }) => breaker.role === 'branch');
   const unmeasured = branches.filter(({ isMeasured }) => !isMeasured);
@@ -150,6 +154,9 @@ function gapsOf({ panel, breakers, review, hangs }: ReportedPanel): ReportGap[] 
           ),
         ]
       : []),
+    ...skippedItems(inspection).map(({ item, purpose }) =>
+      at(inspectionWords(item).name, messages.skippedInTheInspection(PURPOSES[purpose].name)),
+    ),
     ...(hangs === null ? [at(messages.postedDirectory, messages.copiedFromThePanelAndCompared)] : []),
     ...open.map(({ breaker, label, decision }) =>
       at(
@@ -241,8 +248,8 @@ export function reportOf(
       ? panels.flatMap(({ visits }) => visits).find(({ plan }) => plan.visitId === scope.id)
       : undefined;
   const findings = byUrgency(
-    panels.flatMap(({ panel, breakers, review, prices, hangs }) =>
-      findingsOf(panel, breakers, review, hangs).map((finding) => priced(finding, prices)),
+    panels.flatMap(({ panel, breakers, review, prices, hangs, inspection }) =>
+      findingsOf(panel, breakers, review, hangs, inspection.known).map((finding) => priced(finding, prices)),
     ),
   );
   const ahead = panels

@@ -1,9 +1,10 @@
 import type { Sentence } from '../../facts/quantities/index.ts';
-import type { ActionId } from '../../facts/vocabulary/index.ts';
+import { PANEL_SIGN_WORDS, type ActionId, type PanelSignId } from '../../facts/vocabulary/index.ts';
 import type { BreakerKind } from '../../panel/layout/index.ts';
 import type { Breaker, Circuit } from '../../record/entities/index.ts';
-import { taskKind, workFor, type VisitTask } from '../../visit/work/index.ts';
+import { taskKind, workFor, workForSign, type VisitTask, type WorkType } from '../../visit/work/index.ts';
 import type { PlannedPanel, StoredProposal } from '../planning/index.ts';
+import { TASK_WORDS } from './taskWords.ts';
 import * as messages from './messages.ts';
 
 /** What is decided of a breaker, as far as a visit asks. */
@@ -32,6 +33,8 @@ export interface DueTask {
   label: string;
   /** Why it is not part of a visit; `null`: it may be. */
   notHere: string | null;
+  /** It may be done on the occasion, but nothing on record asks for it. */
+  isOptional?: true;
 }
 
 const WITH_THE_UTILITY: readonly ActionId[] = [
@@ -162,6 +165,67 @@ function ofProposal(
     : { ...due, tasks: [...moved, task], notHere: null };
 }
 
+/** A task at the panel installs no breaker; its rating only fills the field, A. */
+const UNKNOWN_BUS_AMPS = 100;
+
+/** A task at the panel as a whole. */
+const panelTask = (panel: PlannedPanel['panel'], work: WorkType, why: string): VisitTask => ({
+  id: work,
+  work,
+  breakerId: null,
+  partId: null,
+  label: panel.name,
+  space: 1,
+  half: null,
+  from: null,
+  poles: 1,
+  ratingAmps: panel.busAmps ?? UNKNOWN_BUS_AMPS,
+  kind: 'standard',
+  family: '',
+  neutral: 'none',
+  conductor: null,
+  receptacles: false,
+  proposalId: null,
+  why: why.slice(0, 400),
+});
+
+/** Findings of the panel as a whole, each kind of work once. */
+function ofSigns({ panel, signs }: PlannedPanel): DueTask[] {
+  const works = new Map<WorkType, PanelSignId>();
+  for (const sign of signs) {
+    const work = workForSign(sign);
+    if (work !== null && !works.has(work)) works.set(work, sign);
+  }
+  return [...works].map(([work, sign]) => {
+    const { words, why } = PANEL_SIGN_WORDS[sign];
+    return {
+      key: `found ${work}`,
+      tasks: [panelTask(panel, work, words)],
+      headline: TASK_WORDS[work].name,
+      because: `${words}. ${why}`,
+      label: panel.name,
+      notHere: null,
+    };
+  });
+}
+
+/**
+ * The inspection of the inside of a panel: it may be done on any visit, and nothing on record asks for it.
+ *
+ * @param planned the panel
+ * @returns a task to choose
+ * @example insideInspection(planned).isOptional // true
+ */
+export const insideInspection = ({ panel }: Pick<PlannedPanel, 'panel'>): DueTask => ({
+  key: 'inspect',
+  tasks: [panelTask(panel, 'inspect', '')],
+  headline: messages.inspectTheInside,
+  because: messages.partOfAnInspection,
+  label: panel.name,
+  notHere: null,
+  isOptional: true,
+});
+
 /**
  * Everything that is due at a panel: what was decided of its breakers, and what was planned.
  *
@@ -181,7 +245,11 @@ export function dueTasks(
     const due = found ? ofDecision(found, one, newId) : null;
     return due ? [due] : [];
   });
-  return [...byDecision, ...planned.proposals.map((one) => ofProposal(planned, one, newId))];
+  return [
+    ...byDecision,
+    ...ofSigns(planned),
+    ...planned.proposals.map((one) => ofProposal(planned, one, newId)),
+  ];
 }
 
 /**

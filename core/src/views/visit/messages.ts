@@ -126,6 +126,7 @@ export const measureOnTheLoadSideOf =
   'Measure on the load side of the main, where the bus begins. Never on its line side.';
 export const measureAtTheTerminalScrewOf =
   'Measure at the terminal screw of its conductor, and at the bus stab as far as a probe reaches.';
+export const measureAtTheNearestTerminal = 'Measure at the terminal of the breaker nearest to the work.';
 export const underVoltsCountsAsDead = (volts: number) =>
   `Each reading should be under ${volts} V. If one is higher, take your hands out and enter it right away.`;
 export const openSlots = (list: string) => `Open slots: ${list}.`;
@@ -137,4 +138,8 @@ export const noBareWireOutsideATerminal =
 export const checked = 'Checked';
 export const turnOnSpace = (space: number) => `Turn on space ${space}`;
 export const save = 'Save';
-export const offThenLockOut = (off: string) => `De-energize at ${off}, then lock out and tag`;
+export const offThenLockOut = (off: string) => `Turn off the branch breakers, then ${off}; lock out and tag`;
+export const inspectTheInside = 'Inspect the inside of the panel';
+export const partOfAnInspection = 'Part of a yearly inspection, or of one before buying.';
+export const wholePanel = 'Panel';
+export const theUtilityDisconnectsFirst = 'The utility disconnects the service before this work.';

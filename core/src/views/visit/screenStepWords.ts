@@ -1,5 +1,11 @@
 import { DEAD_VOLTS, MAIN } from '../../visit/gates/index.ts';
-import type { NextVisitStep, TaskState, VisitPlan, VisitTask } from '../../visit/work/index.ts';
+import {
+  taskKind,
+  type NextVisitStep,
+  type TaskState,
+  type VisitPlan,
+  type VisitTask,
+} from '../../visit/work/index.ts';
 import { GATE_WORDS, MEASURED_TO_WORDS, type ScreenWords } from './gateWords.ts';
 import { FILL_WORDS, stepWords } from './stepWords.ts';
 import { PROOF_WORDS, SOURCE_WORDS } from './wayWords.ts';
@@ -13,6 +19,13 @@ export interface WorkPlace {
 
 /** The steps of a visit that are told by what is done, measured or seen. */
 export type ScreenStep = Exclude<NextVisitStep, { kind: 'choose' | 'leave' | 'finish' | 'end' }>;
+
+const measureWhere = (id: string, place: WorkPlace | null): string => {
+  if (id === MAIN) return messages.measureOnTheLoadSideOf;
+  return place && taskKind(place.task.work).isOfPanel
+    ? messages.measureAtTheNearestTerminal
+    : messages.measureAtTheTerminalScrewOf;
+};
 
 const isVerifiedAgain = ({ gates }: { gates: { coverOn: boolean } }) => !gates.coverOn;
 
@@ -56,10 +69,7 @@ export function screenStepWords(
     case 'measure':
       return {
         title: messages.poleTo(step.what.pole, MEASURED_TO_WORDS[step.what.to]),
-        how: [
-          step.what.id === MAIN ? messages.measureOnTheLoadSideOf : messages.measureAtTheTerminalScrewOf,
-          messages.underVoltsCountsAsDead(DEAD_VOLTS),
-        ],
+        how: [measureWhere(step.what.id, place), messages.underVoltsCountsAsDead(DEAD_VOLTS)],
         done: messages.save,
       };
     case 'step':

@@ -1,5 +1,5 @@
 import { MAIN } from '../../visit/gates/index.ts';
-import type { VisitPlan, VisitScreen } from '../../visit/work/index.ts';
+import { taskKind, type VisitPlan, type VisitScreen } from '../../visit/work/index.ts';
 import type { WorkPlace } from './screenStepWords.ts';
 import { TASK_WORDS } from './taskWords.ts';
 import * as messages from './messages.ts';
@@ -15,22 +15,28 @@ const installWords = ({ task, now }: WorkPlace): ScreenTitle => {
   return TASK_WORDS[task.work].install;
 };
 
+/** A place by its name: a space, or the panel as a whole. */
+const placeName = ({ task, now }: WorkPlace): string =>
+  taskKind(task.work).isOfPanel ? task.label : `${task.label}, space ${now.space}`;
+
 const SCREENS: Partial<
   Record<VisitScreen['kind'], (place: WorkPlace | null, plan: Pick<VisitPlan, 'off'>) => ScreenTitle>
 > = {
   'main-off': (_place, { off }) =>
     off === messages.itsMainBreaker
       ? {
-          title: 'Turn off the main breaker, lock out and tag',
-          done: 'Main breaker off, locked out and tagged',
+          title: 'Turn off the branch breakers, then the main; lock out and tag',
+          done: 'All off, locked out and tagged',
         }
       : { title: messages.offThenLockOut(off), done: 'Off, locked out and tagged' },
+  'get-ready': () => ({ title: 'Put on your PPE and verify the meter', done: 'Ready' }),
   'verify-dead': (place) => ({
     title: place
-      ? `${place.task.label}, space ${place.now.space}: verify absence of voltage`
+      ? `${placeName(place)}: verify absence of voltage`
       : 'Load side of the main: verify absence of voltage',
     done: 'Save readings',
   }),
+  inspect: (place) => TASK_WORDS[place!.task.work].prepare,
   prepare: (place) => TASK_WORDS[place!.task.work].prepare,
   'check-part': () => ({ title: 'check the new breaker', done: 'Same kind, listed, clicks cleanly' }),
   install: (place) => installWords(place!),
@@ -43,7 +49,7 @@ const SCREENS: Partial<
 };
 
 /** The panel’s own screens name themselves; the others begin with the place. */
-const NAMED: readonly VisitScreen['kind'][] = ['main-off', 'verify-dead', 'close'];
+const NAMED: readonly VisitScreen['kind'][] = ['get-ready', 'main-off', 'verify-dead', 'close'];
 
 /**
  * What a screen of several steps is called.

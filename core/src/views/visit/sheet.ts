@@ -5,6 +5,7 @@ import {
   taskKind,
   type WorkType,
   standingSteps,
+  isStepSettled,
   statesOf,
   troubleOf,
   walk,
@@ -198,16 +199,25 @@ export function taskEnds({ plan, steps }: Pick<VisitRecord, 'plan' | 'steps'>): 
   );
   return plan.tasks.map((task): TaskEnd => {
     const now = state.tasks.find(({ id }) => id === task.id)!;
-    const isIn = state.gates.swapped.has(now.placeId);
+    const { isOfPanel = false } = taskKind(task.work);
+    const isIn = isOfPanel
+      ? isStepSettled(state, now) && now.given !== 'up'
+      : state.gates.swapped.has(now.placeId);
     const isProved =
-      isIn && state.gates.verified.has(now.placeId) && state.ending === null && now.given !== 'up';
-    const place = atPlace({ space: now.space, poles: task.poles, half: now.isElsewhere ? null : task.half });
+      isIn &&
+      (isOfPanel || state.gates.verified.has(now.placeId)) &&
+      state.ending === null &&
+      now.given !== 'up';
+    const place = isOfPanel
+      ? messages.wholePanel
+      : atPlace({ space: now.space, poles: task.poles, half: now.isElsewhere ? null : task.half });
     return { label: task.label, place, became: becameOf(task.work, now, isIn, isProved), isProved };
   });
 }
 
 function becameOf(work: WorkType, now: TaskState, isIn: boolean, isProved: boolean): string {
   if (!isIn) return now.given === 'up' ? messages.leftForAnotherDayCircuitDe : messages.notDone;
+  if (taskKind(work).isOfPanel) return TASK_WORDS[work].became;
   const done = now.isOldPart ? messages.oldBreakerReinstalled : TASK_WORDS[work].became;
   const rating = ['replaced', 'installed'].includes(taskKind(work).drawing)
     ? `, ${sayQuantity(now.ratingAmps, 'A')}`

@@ -164,6 +164,61 @@ const STEP_WORDS: Record<StepId, Words> = {
     why: 'Loose connections are a common cause of burned breakers.',
     done: 'Tight, tug test passed',
   }),
+  inspect: () => ({
+    title: 'Inspect everything inside',
+    how: [
+      'Look, and use a light. The line side of the main stays energized: keep away from it.',
+      'Tap only what is not as it should be.',
+    ],
+    done: 'Save the inspection',
+  }),
+  'remove-bond': () => ({
+    title: 'Remove the bonding screw or strap',
+    how: [
+      'Find the green screw or the strap that ties the neutral bar to the enclosure, and remove it.',
+      'Leave the ground bar connected to the enclosure.',
+    ],
+    done: 'Bond removed',
+  }),
+  'move-neutrals': () => ({
+    title: 'Put each wire on its own bar',
+    how: [
+      'White wires belong on the isolated neutral bar, one under each screw. Bare and green wires belong on the ground bar.',
+      'Torque each screw to the value on the label, and tug each wire.',
+    ],
+    done: 'Neutrals and grounds apart',
+  }),
+  'check-separation': () => ({
+    title: 'Check that the bars are separate',
+    how: [
+      'Lift the feeder neutral. Measure the resistance from the neutral bar to the ground bar: the meter should read open.',
+      'If it does not, a neutral and a ground touch somewhere downstream. Find the circuit before you go on.',
+      'Reconnect the feeder neutral and torque it.',
+    ],
+    why: 'In a subpanel, a bond puts normal current on the equipment grounding conductor (NEC 250.24).',
+    done: 'Reads open, feeder neutral reconnected',
+  }),
+  'fit-bond': () => ({
+    title: 'Install the main bonding jumper',
+    how: [
+      'Use the screw or strap listed for this panel, between the neutral bar and the enclosure. Torque it to the label.',
+      'Do this only at the service: never in a subpanel (NEC 250.24).',
+    ],
+    done: 'Bonding jumper installed and torqued',
+  }),
+  'dry-out': () => ({
+    title: 'Dry the panel and inspect what the water reached',
+    how: [
+      'Wipe off the moisture and let it dry. Never heat it with a flame.',
+      'Breakers that were under water are replaced, not dried.',
+    ],
+    done: 'Dry, nothing was under water',
+  }),
+  'seal-entry': () => ({
+    title: 'Seal the conduit from outdoors',
+    how: ['Fill the end of the conduit with duct seal. Leave the drain opening clear.'],
+    done: 'Sealed',
+  }),
   cap: () => ({
     title: 'Cap the loose wire',
     how: [

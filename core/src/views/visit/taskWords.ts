@@ -44,4 +44,34 @@ export const TASK_WORDS: Record<WorkType, TaskWords> = {
     install: { title: 'splice the wires and connect the pigtail', done: 'Spliced, connected and torqued' },
     became: 'Two wires spliced to one pigtail',
   },
+  inspect: {
+    name: 'Inspect the inside',
+    prepare: { title: 'inspect the inside', done: 'Inspected' },
+    install: { title: 'inspect the inside', done: 'Inspected' },
+    became: 'Inside inspected',
+  },
+  'separate-neutral': {
+    name: 'Separate neutral and ground',
+    prepare: { title: 'separate neutral and ground', done: 'Separated and checked' },
+    install: { title: 'separate neutral and ground', done: 'Separated and checked' },
+    became: 'Neutral and ground separated',
+  },
+  'bond-neutral': {
+    name: 'Bond neutral and ground',
+    prepare: { title: 'bond neutral and ground', done: 'Bonded and torqued' },
+    install: { title: 'bond neutral and ground', done: 'Bonded and torqued' },
+    became: 'Neutral bonded to ground',
+  },
+  'dry-panel': {
+    name: 'Dry and seal the panel',
+    prepare: { title: 'dry and seal the panel', done: 'Dry and sealed' },
+    install: { title: 'dry and seal the panel', done: 'Dry and sealed' },
+    became: 'Panel dried and sealed',
+  },
+  'fill-openings': {
+    name: 'Install filler plates',
+    prepare: { title: 'fill the open slots', done: 'All openings filled' },
+    install: { title: 'fill the open slots', done: 'All openings filled' },
+    became: 'Open slots filled',
+  },
 };

@@ -39,6 +39,7 @@ const planned = (change: Partial<PlannedPanel> = {}): PlannedPanel => ({
   breakers: [main, at(1, 'Loft lights'), at(2, 'Press', { poles: 2 }), at(5, 'Oven')],
   peak: null,
   sheet: null,
+  signs: [],
   proposals: [],
   ...change,
 });

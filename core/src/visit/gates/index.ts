@@ -3,6 +3,7 @@ export * from './schema.ts';
 export {
   BEGUN,
   DEAD_VOLTS,
+  isVerifiedDead,
   LIVE_VOLTS,
   measureKey,
   measuresOf,

@@ -93,6 +93,23 @@ export const notDead = (plan: VisitPlaces, { coverOn, measured }: VisitState): T
     : measuresOf(plan).filter((one) => !((measured.get(measureKey(one)) ?? Infinity) < DEAD_VOLTS));
 
 /**
+ * Whether the panel is locked out and verified dead at every place, with the meter verified since.
+ *
+ * @param plan the places that are worked on, and other sources
+ * @param state how far the visit is
+ * @returns whether hands may go in
+ * @example isVerifiedDead({ touched, otherSources: [] }, BEGUN) // false
+ */
+export const isVerifiedDead = (plan: VisitPlaces, state: VisitState): boolean =>
+  !state.coverOn &&
+  !state.mainOn &&
+  state.locked &&
+  state.proved &&
+  state.provedSince &&
+  state.stop === null &&
+  notDead(plan, state).length === 0;
+
+/**
  * The places that may be touched now: all of them, or none.
  *
  * @param plan the places that are worked on, and other sources
@@ -100,15 +117,5 @@ export const notDead = (plan: VisitPlaces, { coverOn, measured }: VisitState): T
  * @returns their ids
  * @example touchable({ touched, otherSources: [] }, BEGUN) // []
  */
-export function touchable(plan: VisitPlaces, state: VisitState): string[] {
-  const { coverOn, mainOn, locked, provedSince, proved, stop } = state;
-  const isSafe =
-    !coverOn &&
-    !mainOn &&
-    locked &&
-    proved &&
-    provedSince &&
-    stop === null &&
-    notDead(plan, state).length === 0;
-  return isSafe ? plan.touched.map(({ id }) => id) : [];
-}
+export const touchable = (plan: VisitPlaces, state: VisitState): string[] =>
+  isVerifiedDead(plan, state) ? plan.touched.map(({ id }) => id) : [];

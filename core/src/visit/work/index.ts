@@ -10,6 +10,6 @@ export { seenAs } from './seenAs.ts';
 export { momentsAt, type PlaceMoment } from './moments.ts';
 export { proofsOf } from './proofs.ts';
 export { BETWEEN, measuredTrouble, outputTrouble, proofTrouble, testerTrouble } from './judge.ts';
-export { mayTakeBack, standingSteps, statesOf, walk, workOn, type Walked } from './walk.ts';
+export { leftToMeasure, mayTakeBack, standingSteps, statesOf, walk, workOn, type Walked } from './walk.ts';
 export { nextOf, type NextVisitStep } from './next.ts';
 export * from './screen.ts';

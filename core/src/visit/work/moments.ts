@@ -1,4 +1,4 @@
-import { MAIN, touchable } from '../gates/index.ts';
+import { isVerifiedDead, MAIN } from '../gates/index.ts';
 import { isProofDue } from './proofs.ts';
 import type { VisitPlan } from './schema.ts';
 import { isStepSettled, placesOf, type WorkState } from './state.ts';
@@ -24,7 +24,7 @@ export function momentsAt(plan: VisitPlan, state: WorkState): PlaceMoment[] {
   const { coverOn, mainOn, locked, handlesOff, isolated } = gates;
   const places = placesOf(plan, state);
   const own = (isNow: boolean, moment: VisitMoment): PlaceMoment[] => (isNow ? [{ id: MAIN, moment }] : []);
-  const touched = touchable(places, gates);
+  const isDead = isVerifiedDead(places, gates);
   const areSourcesLeft = places.otherSources.some((id) => !isolated.has(id));
   const isWorkDone = tasks.every((task) => isStepSettled(state, task));
   return [
@@ -37,7 +37,7 @@ export function momentsAt(plan: VisitPlan, state: WorkState): PlaceMoment[] {
       const { id, placeId, given, trouble } = task;
       if (trouble !== null) return [];
       const step = dueStep(task);
-      if (step !== null && touched.includes(placeId)) return [{ id, moment: step }];
+      if (step !== null && isDead) return [{ id, moment: step }];
       const isDue =
         gates.mainOn &&
         gates.mainCameOn &&

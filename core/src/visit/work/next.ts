@@ -5,6 +5,7 @@ import type { ProofId } from './workKinds.ts';
 import { isStepSettled, type TaskState, type WorkState } from './state.ts';
 import type { StepId } from './stepIds.ts';
 import { dueStep } from './steps.ts';
+import { taskKind } from './taskKinds.ts';
 import type { TroubleId } from './troubleIds.ts';
 import { leftToMeasure } from './walk.ts';
 
@@ -48,7 +49,7 @@ function workOpen(plan: VisitPlan, state: WorkState, task: TaskState): NextVisit
 
 function proveTask(state: WorkState, task: TaskState): NextVisitStep | null {
   const { id, placeId, given, trouble } = task;
-  if (given === 'up') return null;
+  if (given === 'up' || taskKind(task.work).isOfPanel) return null;
   if (trouble !== null) return { kind: 'choose', id, trouble };
   if (!state.gates.on.has(placeId))
     return isProofDue(task, 'off-output')

@@ -1,5 +1,6 @@
 import { isProtected } from '../../panel/layout/index.ts';
 import type { ProofId } from './workKinds.ts';
+import { taskKind } from './taskKinds.ts';
 import type { TaskState, WorkState } from './state.ts';
 
 /**
@@ -9,10 +10,16 @@ import type { TaskState, WorkState } from './state.ts';
  * @returns proofs in their order; those of `later` do not hold the visit up
  * @example proofsOf(task).later // ['current', 'temperature']
  */
-export function proofsOf({ poles, kind, receptacles }: Pick<TaskState, 'poles' | 'kind' | 'receptacles'>): {
+export function proofsOf({
+  work,
+  poles,
+  kind,
+  receptacles,
+}: Pick<TaskState, 'work' | 'poles' | 'kind' | 'receptacles'>): {
   now: ProofId[];
   later: ProofId[];
 } {
+  if (taskKind(work).isOfPanel) return { now: [], later: [] };
   const hasOutlet = receptacles && poles === 1;
   return {
     now: [
@@ -31,7 +38,7 @@ export const isProofDue = (task: TaskState, proof: ProofId): boolean =>
 
 /** What of a place is not proved: its output, then what is asked for at once. */
 export const missingProofs = ({ gates }: WorkState, task: TaskState): (ProofId | 'verified')[] => [
-  ...(gates.verified.has(task.placeId) ? [] : (['verified'] as const)),
+  ...(gates.verified.has(task.placeId) || taskKind(task.work).isOfPanel ? [] : (['verified'] as const)),
   ...proofsOf(task).now.filter((proof) => isProofDue(task, proof)),
   // A failure of what was measured later counts as well.
   ...proofsOf(task).later.filter((proof) => task.proofs.get(proof) === 'failed'),

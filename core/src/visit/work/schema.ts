@@ -27,7 +27,7 @@ export const visitTask = z.strictObject({
   breakerId: z.uuid().toLowerCase().nullable().describe('breaker that is there now; null if none'),
   partId: z.uuid().toLowerCase().nullable().describe('id of the breaker to install; null if none'),
   label: name(messages.theCircuitName),
-  space,
+  space: space.describe('the space it is at; 1 for a task at the panel as a whole'),
   half: z.enum(HALVES).nullable().default(null),
   from: space.nullable().default(null).describe('for a move: the space it leaves'),
   poles: oneOf([1, 2], messages.aBreakerHasOneOrTwo),
@@ -87,8 +87,8 @@ export const visitPlan = z
       const no = (field: string, message: string) =>
         context.addIssue({ code: 'custom', path: ['tasks', i, field], message });
       if (id === MAIN) no('id', messages.theMainCannotBeWorkedOn);
-      const { drawing } = taskKind(work);
-      if ((breakerId === null) !== (drawing === 'installed'))
+      const { drawing, isOfPanel = false } = taskKind(work);
+      if ((breakerId === null) !== (drawing === 'installed' || isOfPanel))
         no('breakerId', messages.nameTheExistingBreakerANew);
       if ((partId === null) !== (drawing === 'moved' || drawing === 'same'))
         no('partId', messages.aTaskThatInstallsABreaker);

@@ -1,12 +1,11 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { answersTo, aVisitPlan, aVisitTask, uuid } from '../../testing/index.ts';
+import { answersTo, aTaskOf, aVisitPlan, aVisitTask, uuid } from '../../testing/index.ts';
 import {
   begun,
   nextOf,
   screenOf,
   soundFact,
-  taskKind,
   takesAnswer,
   troublesOn,
   visitPlan,
@@ -55,6 +54,13 @@ describe('confirmations', () => {
     expect(screensOf(aVisitPlan({ tasks: three })).length).toBeLessThanOrEqual(26);
   });
 
+  test('the inside is inspected in at most 8', () => {
+    const screens = screensOf(aVisitPlan({ tasks: [aTaskOf('inspect')] }));
+    expect(screens.map(({ kind }) => kind)).toEqual([
+      ...['get-ready', 'main-off', 'gate', 'verify-dead', 'inspect', 'close', 'gate', 'finish'],
+    ]);
+  });
+
   test('the dead readings are one table a place, and the meter is verified again at the last one', () => {
     const tables = screensOf(aVisitPlan({ tasks: tasks(2) })).filter(({ kind }) => kind === 'verify-dead');
     expect(tables.map(({ id, steps }) => [id, steps.length])).toEqual([
@@ -80,13 +86,7 @@ const chance = fc
   .map(({ work, poles, neutral, count, holes, source, picks }) => {
     const plan = visitPlan.parse({
       ...aVisitPlan({ holes, sources: source ? [{ id: 'pv', kind: 'solar' }] : [] }),
-      tasks: tasks(count).map((task, i) => ({
-        ...task,
-        ...{ work, poles, neutral, space: 4 * i + 1 },
-        breakerId: work === 'new-breaker' ? null : task.breakerId,
-        partId: ['replaced', 'installed'].includes(taskKind(work).drawing) ? task.partId : null,
-        from: work === 'move' ? 20 + 4 * i : null,
-      })),
+      tasks: tasks(count).map((task, i) => aTaskOf(work, { ...task, poles, neutral, space: 4 * i + 1 })),
     });
     const facts: VisitFact[] = [];
     for (const pick of picks) {

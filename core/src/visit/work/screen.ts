@@ -12,12 +12,14 @@ import { workOn } from './walk.ts';
 /** What is done on one screen: standing in the same spot, with the same hand. */
 export type ScreenKind =
   | 'gate'
+  | 'get-ready'
   | 'main-off'
   | 'source'
   | 'verify-dead'
   | 'prepare'
   | 'check-part'
   | 'install'
+  | 'inspect'
   | 'make-safe'
   | 'choose'
   | 'close'
@@ -50,11 +52,19 @@ const WORK_SCREENS: Record<StepId, ScreenKind> = {
   'cut-back': 'install',
   compound: 'install',
   'conductor-in': 'install',
+  inspect: 'inspect',
+  'remove-bond': 'install',
+  'move-neutrals': 'install',
+  'check-separation': 'install',
+  'fit-bond': 'install',
+  'dry-out': 'install',
+  'seal-entry': 'install',
   cap: 'make-safe',
   fill: 'install',
 };
 
-const MAIN_OFF: readonly string[] = ['main-off', 'locked'];
+const PREPARE: readonly string[] = ['dressed', 'tester-proved'];
+const MAIN_OFF: readonly string[] = ['handles-off', 'main-off', 'locked'];
 const CLOSE: readonly string[] = ['cover-on', 'unlocked'];
 
 /** The screen a step belongs on. A gate that nothing else goes with has one of its own. */
@@ -66,6 +76,8 @@ function screenFor(next: NextVisitStep, plan: VisitPlan, state: WorkState): Omit
       // The meter is verified again where the last point was measured.
       if (next.is === 'tester-proved' && !gates.coverOn && gates.measured.size > 0)
         return { kind: 'verify-dead', id: placesOf(plan, state).touched.at(-1)?.id ?? MAIN };
+      if (PREPARE.includes(next.is) && gates.coverOn && !gates.handlesOff)
+        return { kind: 'get-ready', id: null };
       if (MAIN_OFF.includes(next.is)) return { kind: 'main-off', id: null };
       if (CLOSE.includes(next.is) && ending === null && gates.stop === null)
         return { kind: 'close', id: null };

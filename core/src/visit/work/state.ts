@@ -2,6 +2,7 @@ import { BEGUN, type VisitPlaces, type VisitState } from '../gates/index.ts';
 import type { VisitPlan, VisitTask } from './schema.ts';
 import type { ProofId } from './workKinds.ts';
 import { dueStep, type StepState } from './steps.ts';
+import { taskKind } from './taskKinds.ts';
 import type { TroubleId } from './troubleIds.ts';
 
 /** How far the work at one place is, and what it has become since it was planned. */
@@ -88,12 +89,15 @@ export const isOpen = ({ gates }: WorkState): boolean =>
  * @example isStepSettled(begun(plan), begun(plan).tasks[0]) // false
  */
 export const isStepSettled = ({ gates }: WorkState, task: TaskState): boolean =>
-  task.given === 'up' ? dueStep(task) === null : gates.swapped.has(task.placeId);
+  task.given === 'up' || taskKind(task.work).isOfPanel
+    ? dueStep(task) === null
+    : gates.swapped.has(task.placeId);
 
 /** What the gates are asked about: a place that was given up and made safe is none any more. */
 export const placesOf = ({ sources }: VisitPlan, state: WorkState): VisitPlaces => ({
   touched: state.tasks
     .filter((task) => task.given !== 'up' || dueStep(task) !== null)
+    .filter(({ work }) => !taskKind(work).isLook)
     .map(({ placeId, poles }) => ({ id: placeId, poles })),
   otherSources: sources.map(({ id }) => id),
 });

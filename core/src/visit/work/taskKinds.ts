@@ -1,4 +1,4 @@
-import type { ActionId } from '../../facts/vocabulary/index.ts';
+import type { ActionId, PanelSignId } from '../../facts/vocabulary/index.ts';
 import type { StepId } from './stepIds.ts';
 
 /** A kind of work on a visit: what it takes, and what it does to the record. */
@@ -7,6 +7,12 @@ export interface TaskKind {
   steps: readonly StepId[];
   /** Decisions that are carried out so; the first kind that names one does it. */
   carriesOut: readonly ActionId[];
+  /** It is done at the panel as a whole, not at one breaker. */
+  isOfPanel?: true;
+  /** Looking only: no hand touches a part. */
+  isLook?: true;
+  /** Findings of the panel as a whole that it repairs. */
+  mends?: readonly PanelSignId[];
   /** What of the drawing changes: a part takes another’s place, goes in, goes elsewhere, or all stays. */
   drawing: 'replaced' | 'installed' | 'moved' | 'same';
   /** Time with the panel dead, min. */
@@ -47,6 +53,46 @@ export const TASK_KINDS = {
     drawing: 'same',
     minutes: 15,
   },
+  inspect: {
+    steps: ['inspect'],
+    carriesOut: [],
+    isOfPanel: true,
+    isLook: true,
+    drawing: 'same',
+    minutes: 30,
+  },
+  'separate-neutral': {
+    steps: ['remove-bond', 'move-neutrals', 'check-separation'],
+    carriesOut: [],
+    isOfPanel: true,
+    mends: ['neutral-ground-in-sub-panel'],
+    drawing: 'same',
+    minutes: 45,
+  },
+  'bond-neutral': {
+    steps: ['fit-bond'],
+    carriesOut: [],
+    isOfPanel: true,
+    mends: ['neutral-not-bonded'],
+    drawing: 'same',
+    minutes: 20,
+  },
+  'dry-panel': {
+    steps: ['dry-out', 'seal-entry'],
+    carriesOut: [],
+    isOfPanel: true,
+    mends: ['rust-light', 'damp'],
+    drawing: 'same',
+    minutes: 60,
+  },
+  'fill-openings': {
+    steps: ['fill'],
+    carriesOut: [],
+    isOfPanel: true,
+    mends: ['open-hole'],
+    drawing: 'same',
+    minutes: 6,
+  },
 } as const satisfies Record<string, TaskKind>;
 export type WorkType = keyof typeof TASK_KINDS;
 
@@ -71,3 +117,13 @@ export const taskKind = (work: WorkType): TaskKind => TASK_KINDS[work];
  */
 export const workFor = (action: ActionId): WorkType | null =>
   WORKS.find((work) => taskKind(work).carriesOut.includes(action)) ?? null;
+
+/**
+ * The kind of work that repairs a finding of the panel as a whole.
+ *
+ * @param sign what was found
+ * @returns the kind; null where no visit repairs it
+ * @example workForSign('open-hole') // 'fill-openings'
+ */
+export const workForSign = (sign: PanelSignId): WorkType | null =>
+  WORKS.find((work) => taskKind(work).mends?.includes(sign)) ?? null;

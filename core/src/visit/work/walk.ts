@@ -1,4 +1,4 @@
-import { advance, FACTS, MAIN, notDead, touchable, type Fact } from '../gates/index.ts';
+import { advance, FACTS, isVerifiedDead, MAIN, notDead, type Fact } from '../gates/index.ts';
 import { changeTask } from './changeTask.ts';
 import { measuredTrouble, outputTrouble, proofTrouble, testerTrouble } from './judge.ts';
 import { momentsAt } from './moments.ts';
@@ -6,6 +6,8 @@ import { isProofDue, missingProofs } from './proofs.ts';
 import type { VisitFact, VisitPlan } from './schema.ts';
 import { begun, isStepSettled, placesOf, type TaskState, type WorkState } from './state.ts';
 import { dueStep } from './steps.ts';
+import { RECORDED_STEPS, type StepId } from './stepIds.ts';
+import { taskKind } from './taskKinds.ts';
 import type { TroubleId } from './troubleIds.ts';
 import { troubleOf } from './troubles.ts';
 
@@ -96,9 +98,11 @@ function doStep(
   }
   const task = state.tasks.find((one) => one.id === id);
   if (!task || task.trouble !== null || dueStep(task) !== step) return null;
-  if (!touchable(placesOf(plan, state), state.gates).includes(task.placeId)) return null;
+  if (!isVerifiedDead(placesOf(plan, state), state.gates)) return null;
   if (step === 'conductor-in' && torqueLbIn === null) return null;
-  return withTask(state, id, (one) => ({ ...one, done: new Set([...one.done, step]) }));
+  const next = withTask(state, id, (one) => ({ ...one, done: new Set([...one.done, step]) }));
+  const isAllFilled = step === 'fill' && taskKind(task.work).isOfPanel === true;
+  return isAllFilled ? { ...next, holesFilled: true } : next;
 }
 
 function prove(state: WorkState, fact: Of<'proof'>): WorkState | null {
@@ -196,7 +200,7 @@ export function mayTakeBack(fact: VisitFact): boolean {
     case 'taken-back':
       return false;
     case 'step-done':
-      return fact.step !== 'fill';
+      return !(RECORDED_STEPS as readonly StepId[]).includes(fact.step);
     case 'proof':
       return fact.proof !== 'off-output';
     default:

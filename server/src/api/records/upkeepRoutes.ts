@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { implement, Download, type Route } from '../../http/index.ts';
 import { upkeepCalendar } from '../../reports/index.ts';
-import { dueView, siteUpkeep, upkeepPage } from '../../views/index.ts';
+import { dueView, inspectionPage, siteUpkeep, upkeepPage } from '../../views/index.ts';
 import { address, byId, fileName, inZone, type ApiContext } from '../shared/index.ts';
 
 const at = inZone.extend({ address });
@@ -11,6 +11,9 @@ export function upkeepRoutes({ record }: ApiContext): Route[] {
   return [
     implement('GET /due', {
       handle: ({ query }) => record.read((manager) => dueView(manager, query.zone)),
+    }),
+    implement('GET /panels/:id/inspection', {
+      handle: ({ params }) => record.read((manager) => inspectionPage(manager, params.id)),
     }),
     implement('GET /panels/:id/upkeep', {
       handle: ({ params, query }) => record.read((manager) => upkeepPage(manager, params.id, query.zone)),

@@ -48,6 +48,9 @@ const partsView = async () => ({ Component: (await import('../../plan/parts/inde
 const whatIfView = async () => ({ Component: (await import('../../plan/whatIf/index.ts')).WhatIfPage });
 const twoWiresView = async () => ({ Component: (await import('../../plan/twoWires/index.ts')).TwoWiresPage });
 const visitsView = async () => ({ Component: (await import('../../visits/list/index.ts')).VisitsPage });
+const inspectionView = async () => ({
+  Component: (await import('../../visits/inspectionPage/index.ts')).InspectionPage,
+});
 const visitView = async () => ({ Component: (await import('../../visits/page/index.ts')).VisitPage });
 const houseMapView = async () => ({
   Component: (await import('../../records/mapping/index.ts')).HouseMapPage,
@@ -107,6 +110,7 @@ export const router = createBrowserRouter([
               { path: 'room', lazy: roomView },
               { path: 'map', lazy: houseMapView },
               { path: 'directory', lazy: directoryView },
+              { path: 'inspection', lazy: inspectionView },
               { path: 'upkeep', lazy: upkeepPageView },
               { path: 'review', lazy: reviewView },
               { path: 'report', lazy: reportView },

@@ -38,6 +38,7 @@ export const recordQueries = {
     enabled: id !== undefined,
   }),
   due: () => recordQuery('GET /due', { query: inZone() }),
+  inspection: (id: string) => recordQuery('GET /panels/:id/inspection', { params: { id } }),
   upkeep: (id: string) => recordQuery('GET /panels/:id/upkeep', { params: { id }, query: inZone() }),
   report: ({ at, id }: ReportAbout) =>
     recordQuery(`GET /${at}/:id/report`, { params: { id }, query: inZone() }),

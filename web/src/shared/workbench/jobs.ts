@@ -110,6 +110,7 @@ export const PANEL_JOBS: readonly Job[] = [
         at: /^\/(sites\/[^/]+\/visits|visits\/[^/]+)$/,
         saysUnheard: true,
       },
+      { label: messages.inspection, ...ofPanel('inspection') },
     ],
   },
   {

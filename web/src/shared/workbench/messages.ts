@@ -43,3 +43,4 @@ export const space = 'Space';
 export const picksABreakerUp = 'while arranging: picks a breaker up, drops it';
 export const escape = 'Escape';
 export const cancels = 'cancels a move, or closes a dialog';
+export const inspection = 'Inspection';

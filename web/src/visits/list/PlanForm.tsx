@@ -71,7 +71,12 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
   const { say } = useUnits();
   const possible = due.filter(({ notHere }) => notHere === null);
   const [chosen, setChosen] = useState<ReadonlySet<string>>(
-    () => new Set(possible.filter(({ key }) => wanted === null || key === wanted).map(({ key }) => key)),
+    () =>
+      new Set(
+        possible
+          .filter(({ key, isOptional = false }) => (wanted === null ? !isOptional : key === wanted))
+          .map(({ key }) => key),
+      ),
   );
   const [sources, setSources] = useState<ReadonlySet<SourceKind>>(
     () => new Set([...shutdown.sources, ...named]),

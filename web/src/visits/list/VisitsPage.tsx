@@ -1,5 +1,6 @@
 import {
   dueTasks,
+  insideInspection,
   minutesOff,
   shutdownOf,
   tasksOf,
@@ -132,29 +133,31 @@ interface Due {
 
 function PanelDue({ planning, planned, board, factor, named }: Due) {
   const [params] = useSearchParams();
-  const due = useMemo(() => dueTasks(planned, board.breakers, newId), [planned, board]);
+  const due = useMemo(
+    () => [...dueTasks(planned, board.breakers, newId), insideInspection(planned)],
+    [planned, board],
+  );
   const shutdown = useMemo(() => shutdownOf(planning, planned), [planning, planned]);
-  const wanted = params.get('breaker');
+  const [breaker, task] = [params.get('breaker'), params.get('task')];
+  const wanted = breaker === null ? task : messages.decided(breaker);
+  const isDue = due.some(({ isOptional = false }) => !isOptional);
   return (
     <section aria-label={planned.panel.name} className="border-t border-rule-strong pt-3">
       <h2 className="text-xl font-bold">{planned.panel.name}</h2>
-      {due.length === 0 ? (
-        <p className="text-ink-soft">{messages.noTasksYetRecommended}</p>
-      ) : (
-        <PlanForm
-          planned={planned}
-          due={due}
-          shutdown={shutdown}
-          named={named}
-          wanted={wanted === null ? null : messages.decided(wanted)}
-          minutesFor={(chosen) =>
-            minutesOff(
-              tasksOf(due, chosen).map(({ work }) => work),
-              factor,
-            )
-          }
-        />
-      )}
+      {!isDue && <p className="text-ink-soft">{messages.noTasksYetRecommended}</p>}
+      <PlanForm
+        planned={planned}
+        due={due}
+        shutdown={shutdown}
+        named={named}
+        wanted={wanted}
+        minutesFor={(chosen) =>
+          minutesOff(
+            tasksOf(due, chosen).map(({ work }) => work),
+            factor,
+          )
+        }
+      />
     </section>
   );
 }

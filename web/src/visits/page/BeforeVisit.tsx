@@ -49,9 +49,9 @@ export function BeforeVisit() {
         <ol className="list-decimal pl-5">
           {plan.tasks.map((task) => (
             <li key={task.id}>
-              {messages.space(
+              {messages.taskAt(
                 <strong>{task.label}</strong>,
-                task.space,
+                taskKind(task.work).isOfPanel ? '' : messages.atSpace(task.space),
                 taskText(task),
                 task.why && <span className="block text-sm text-ink-soft">{task.why}</span>,
               )}

@@ -14,8 +14,9 @@ export const min = (minutes: number) => `${minutes} min`;
 export const permit = (permit: string) => ` Permit ${permit}.`;
 export const theUtilityPullsTheMeter = ' The utility pulls the meter.';
 export const tasksInOrder = 'Tasks, in order';
-export const space = (taskLabel: ReactNode, space: number, task: string, why: ReactNode) =>
-  rich`${taskLabel}, space ${space}: ${task}${why}`;
+export const atSpace = (space: number) => `, space ${space}`;
+export const taskAt = (taskLabel: ReactNode, at: string, task: string, why: ReactNode) =>
+  rich`${taskLabel}${at}: ${task}${why}`;
 export const toolsPrintoutsAndNotices = 'Tools, printouts and notices';
 export const lockoutTagPdf = 'Lockout tag (PDF)';
 export const outageNoticePdf = 'Outage notice (PDF)';

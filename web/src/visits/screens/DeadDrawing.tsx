@@ -7,7 +7,7 @@ import {
   type Orientation,
 } from '@phylaxon/core/panel/layout';
 import type { VisitRecord } from '@phylaxon/core/views/visit';
-import type { WorkState } from '@phylaxon/core/visit/work';
+import { taskKind, type WorkState } from '@phylaxon/core/visit/work';
 import { classes } from '../../shared/ui/index.ts';
 import * as messages from './messages.ts';
 
@@ -30,7 +30,7 @@ function drawnSpaces({ spaces, orientation }: VisitRecord['panel'], touched: rea
   };
   const { rows, columns } = spaceGrid(spaces, orientation);
   const last = (isOnItsSide(orientation) ? columns : rows) - 1;
-  const lines = touched.map(along);
+  const lines = touched.length === 0 ? [0, last] : touched.map(along);
   const from = Math.max(0, Math.min(...lines) - 1);
   const to = Math.min(last, Math.max(...lines) + 1);
   const shown = Array.from({ length: spaces }, (_, i) => i + 1).filter((space) => {
@@ -54,9 +54,11 @@ export function DeadDrawing({ record, state, now }: Props) {
           (to) => (state.gates.measured.get(measureKey({ id, pole, to })) ?? Infinity) < DEAD_VOLTS,
         ),
       );
-  const touched = state.tasks.flatMap(({ space, poles, placeId }) =>
-    spacesOf({ space, poles }).map((one) => ({ one, id: placeId, isDead: isDead(placeId, poles) })),
-  );
+  const touched = state.tasks
+    .filter(({ work }) => !taskKind(work).isOfPanel)
+    .flatMap(({ space, poles, placeId }) =>
+      spacesOf({ space, poles }).map((one) => ({ one, id: placeId, isDead: isDead(placeId, poles) })),
+    );
   const { shown, from, count, isCut } = drawnSpaces(
     panel,
     touched.map(({ one }) => one),

@@ -1,6 +1,6 @@
 import { TIME_LIMITS } from '@phylaxon/core/facts/limits';
 import { endOf, minutesTaken, taskEnds } from '@phylaxon/core/views/visit';
-import { troubleOf } from '@phylaxon/core/visit/work';
+import { taskKind, troubleOf } from '@phylaxon/core/visit/work';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { recordQueries } from '../../shared/queries/index.ts';
@@ -27,7 +27,9 @@ export function EndScreen() {
   const dueAt = endOf(last.at, UNDER_LOAD_MINUTES);
   const due = Date.parse(dueAt);
   const now = useNow(due);
-  const isAnyDue = ends.some(({ isProved }) => isProved) && now < due + LINGERS_MS;
+  const isAnyDue =
+    ends.some(({ isProved }, i) => isProved && !taskKind(record.plan.tasks[i]!.work).isOfPanel) &&
+    now < due + LINGERS_MS;
   const hereNow = new Set(board?.breakers.map(({ breaker }) => breaker.id));
   const partOf = (id: string) => {
     const task = record.plan.tasks.find((one) => one.id === id)!;

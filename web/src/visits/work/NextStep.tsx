@@ -1,6 +1,7 @@
 import { screenOf } from '@phylaxon/core/visit/work';
 import { useMemo } from 'react';
 import { ReportTrouble, StepsScreen } from '../screens/index.ts';
+import { InspectScreen } from './InspectScreen.tsx';
 import { useVisitWork, visitPlace } from '../visitRecord/index.ts';
 import { ChooseScreen } from './ChooseScreen.tsx';
 import { EndScreen } from './EndScreen.tsx';
@@ -31,7 +32,11 @@ export default function NextStep() {
       // What was typed belongs to these parts: after others, it begins anew.
       return (
         <>
-          <StepsScreen key={`${record.steps.length} ${JSON.stringify(next)}`} screen={screen} />
+          {screen.kind === 'inspect' ? (
+            <InspectScreen id={screen.id!} />
+          ) : (
+            <StepsScreen key={`${record.steps.length} ${JSON.stringify(next)}`} screen={screen} />
+          )}
           <ReportTrouble />
         </>
       );

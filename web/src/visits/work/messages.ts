@@ -40,3 +40,4 @@ export const temperatureUnderLoad = 'Temperature check under load';
 export const dueNow = 'due now';
 export const measureTheTemperatures = (panel: string) =>
   `${panel}: measure the breaker temperatures under load`;
+export const saveTheInspection = 'Save the inspection';

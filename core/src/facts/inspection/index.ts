@@ -1,0 +1,2 @@
+export * from './items.ts';
+export * from './words.ts';

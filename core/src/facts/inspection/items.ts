@@ -1,0 +1,308 @@
+import type { PanelSignId, TestId } from '../vocabulary/index.ts';
+
+/** Where somebody stands during an inspection, in the order of the walk. */
+export const STATIONS = {
+  outside: { name: 'Outside the house', isInside: false },
+  closed: { name: 'At the closed panel', isInside: false },
+  outlets: { name: 'At the outlets', isInside: false },
+  inside: { name: 'Inside the panel', isInside: true },
+} as const satisfies Record<string, { name: string; isInside: boolean }>;
+export type StationId = keyof typeof STATIONS;
+export const STATION_IDS = Object.keys(STATIONS) as [StationId, ...StationId[]];
+
+/** Why somebody inspects a panel without a complaint. */
+export const PURPOSES = {
+  buying: { name: 'Before buying', keepDays: 90 },
+  yearly: { name: 'Yearly inspection', keepDays: 90 },
+  water: { name: 'After water', keepDays: 0 },
+  lightning: { name: 'After lightning', keepDays: 0 },
+} as const satisfies Record<string, { name: string; keepDays: number }>;
+export type PurposeId = keyof typeof PURPOSES;
+export const PURPOSE_IDS = Object.keys(PURPOSES) as [PurposeId, ...PurposeId[]];
+
+/** One possible result of an item. */
+export interface InspectionResult {
+  isGood: boolean;
+  /** It is a figure: V at an outlet. */
+  isReading?: true;
+  /** The outcome of a test that the log of the breaker gets; for the panel as a whole, the log of its main. */
+  seenAs?: { test: TestId; outcome: string };
+  /** The finding that the evaluation of the panel gets. */
+  sign?: PanelSignId;
+}
+
+/** One thing that is looked at, tried or measured. */
+export interface InspectionItem {
+  station: StationId;
+  /** The panel as a whole, each branch breaker, each breaker with a test button, or one outlet of each leg. */
+  of: 'panel' | 'branches' | 'protected' | 'legs';
+  /** The purposes it is asked for; left out: all. */
+  asks?: readonly PurposeId[];
+  /** It does not change: once on record, it is not asked again. */
+  isLasting?: true;
+  /** By their ids; the first is how it should be. */
+  results: Readonly<Record<string, InspectionResult>>;
+}
+
+const EXCEPT_YEARLY = ['buying', 'water', 'lightning'] as const satisfies PurposeId[];
+
+/** Everything an inspection looks at, in the order of the walk. The words are in `words.ts`, apart: whoever only logs a result needs none. */
+export const INSPECTION_ITEMS = {
+  'service-entrance': {
+    station: 'outside',
+    of: 'panel',
+    asks: EXCEPT_YEARLY,
+    results: {
+      sound: { isGood: true },
+      damaged: { isGood: false },
+    },
+  },
+  'conduit-seal': {
+    station: 'outside',
+    of: 'panel',
+    asks: ['buying', 'water'],
+    results: {
+      sealed: { isGood: true },
+      open: { isGood: false },
+    },
+  },
+  'other-sources': {
+    station: 'outside',
+    of: 'panel',
+    asks: ['buying'],
+    results: {
+      labeled: { isGood: true },
+      unlabeled: { isGood: false },
+    },
+  },
+  'emergency-disconnect': {
+    station: 'outside',
+    of: 'panel',
+    asks: ['buying'],
+    isLasting: true,
+    results: {
+      there: { isGood: true },
+      none: { isGood: true },
+    },
+  },
+  clearance: {
+    station: 'closed',
+    of: 'panel',
+    asks: ['buying', 'yearly'],
+    results: {
+      clear: { isGood: true },
+      blocked: { isGood: false },
+    },
+  },
+  family: {
+    station: 'closed',
+    of: 'panel',
+    asks: ['buying'],
+    isLasting: true,
+    results: {
+      supported: { isGood: true },
+      withdrawn: { isGood: false, sign: 'family-withdrawn' },
+    },
+  },
+  age: {
+    station: 'closed',
+    of: 'panel',
+    asks: ['buying'],
+    isLasting: true,
+    results: {
+      newer: { isGood: true },
+      old: { isGood: false, sign: 'over-40-years' },
+    },
+  },
+  directory: {
+    station: 'closed',
+    of: 'panel',
+    asks: ['buying', 'yearly'],
+    results: {
+      complete: { isGood: true },
+      incomplete: { isGood: false },
+    },
+  },
+  openings: {
+    station: 'closed',
+    of: 'panel',
+    results: {
+      closed: { isGood: true },
+      open: { isGood: false, sign: 'open-hole' },
+    },
+  },
+  moisture: {
+    station: 'closed',
+    of: 'panel',
+    results: {
+      dry: { isGood: true },
+      rust: { isGood: false, sign: 'rust-light' },
+      damp: { isGood: false, sign: 'damp' },
+      wet: { isGood: false, seenAs: { test: 'water-signs', outcome: 'wet-now' } },
+    },
+  },
+  sound: {
+    station: 'closed',
+    of: 'panel',
+    results: {
+      quiet: { isGood: true },
+      hum: { isGood: false, sign: 'steady-hum' },
+      sizzle: { isGood: false, sign: 'sizzle-under-load' },
+    },
+  },
+  smell: {
+    station: 'closed',
+    of: 'panel',
+    results: {
+      none: { isGood: true },
+      'hot-plastic': { isGood: false, sign: 'hot-plastic-smell' },
+    },
+  },
+  touch: {
+    station: 'closed',
+    of: 'branches',
+    results: {
+      cool: { isGood: true, seenAs: { test: 'panel-touch', outcome: 'cool' } },
+      warm: { isGood: false, seenAs: { test: 'panel-touch', outcome: 'warm' } },
+      hot: { isGood: false, seenAs: { test: 'panel-touch', outcome: 'hot' } },
+    },
+  },
+  'test-buttons': {
+    station: 'closed',
+    of: 'protected',
+    results: {
+      trips: { isGood: true, seenAs: { test: 'test-button', outcome: 'trips-and-resets' } },
+      'does-not-trip': { isGood: false, seenAs: { test: 'test-button', outcome: 'does-not-trip' } },
+      'does-not-reset': { isGood: false, seenAs: { test: 'test-button', outcome: 'will-not-reset' } },
+    },
+  },
+  'outlet-voltage': {
+    station: 'outlets',
+    of: 'legs',
+    results: {
+      read: { isGood: true, isReading: true },
+    },
+  },
+  'outlet-wiring': {
+    station: 'outlets',
+    of: 'legs',
+    results: {
+      correct: { isGood: true, seenAs: { test: 'outlet-wiring', outcome: 'correct' } },
+      'open-ground': { isGood: false, seenAs: { test: 'outlet-wiring', outcome: 'open-ground' } },
+      'open-neutral': { isGood: false, seenAs: { test: 'outlet-wiring', outcome: 'open-neutral' } },
+      reversed: { isGood: false, seenAs: { test: 'outlet-wiring', outcome: 'reversed' } },
+    },
+  },
+  lugs: {
+    station: 'inside',
+    of: 'panel',
+    results: {
+      clean: { isGood: true },
+      corroded: { isGood: false, sign: 'lugs-corroded' },
+      discolored: { isGood: false, sign: 'lugs-discoloured' },
+    },
+  },
+  insulation: {
+    station: 'inside',
+    of: 'panel',
+    results: {
+      sound: { isGood: true },
+      melted: { isGood: false, sign: 'insulation-melted' },
+      gnawed: { isGood: false },
+    },
+  },
+  conductors: {
+    station: 'inside',
+    of: 'branches',
+    results: {
+      matched: { isGood: true, seenAs: { test: 'conductor-vs-breaker', outcome: 'matched' } },
+      'too-small': { isGood: false, seenAs: { test: 'conductor-vs-breaker', outcome: 'wire-too-small' } },
+    },
+  },
+  terminals: {
+    station: 'inside',
+    of: 'branches',
+    results: {
+      clean: { isGood: true, seenAs: { test: 'terminal-inspection', outcome: 'clean-and-tight' } },
+      loose: { isGood: false, seenAs: { test: 'terminal-inspection', outcome: 'loose' } },
+      discolored: {
+        isGood: false,
+        seenAs: { test: 'terminal-inspection', outcome: 'discoloured-or-melted' },
+      },
+      corroded: { isGood: false, seenAs: { test: 'terminal-inspection', outcome: 'corroded' } },
+      'two-wires': {
+        isGood: false,
+        seenAs: { test: 'terminal-inspection', outcome: 'two-wires-one-terminal' },
+      },
+    },
+  },
+  stabs: {
+    station: 'inside',
+    of: 'branches',
+    results: {
+      clean: { isGood: true, seenAs: { test: 'stab-inspection', outcome: 'clean' } },
+      pitted: { isGood: false, seenAs: { test: 'stab-inspection', outcome: 'pitted-or-burnt' } },
+    },
+  },
+  parts: {
+    station: 'inside',
+    of: 'branches',
+    isLasting: true,
+    results: {
+      listed: { isGood: true, seenAs: { test: 'part-match', outcome: 'listed' } },
+      'not-listed': { isGood: false, seenAs: { test: 'part-match', outcome: 'not-listed' } },
+    },
+  },
+  neutrals: {
+    station: 'inside',
+    of: 'branches',
+    results: {
+      clean: { isGood: true, seenAs: { test: 'neutral-joint-inspection', outcome: 'clean-and-tight' } },
+      loose: { isGood: false, seenAs: { test: 'neutral-joint-inspection', outcome: 'loose-or-burnt' } },
+      'wrong-bar': {
+        isGood: false,
+        seenAs: { test: 'neutral-joint-inspection', outcome: 'on-the-wrong-bar' },
+      },
+    },
+  },
+  bonding: {
+    station: 'inside',
+    of: 'panel',
+    isLasting: true,
+    results: {
+      correct: { isGood: true },
+      'bonded-in-sub-panel': { isGood: false, sign: 'neutral-ground-in-sub-panel' },
+      'not-bonded': { isGood: false, sign: 'neutral-not-bonded' },
+    },
+  },
+  feeder: {
+    station: 'inside',
+    of: 'panel',
+    isLasting: true,
+    results: {
+      matched: { isGood: true },
+      small: { isGood: false, sign: 'feeder-below-main' },
+    },
+  },
+} as const satisfies Record<string, InspectionItem>;
+
+export type InspectionItemId = keyof typeof INSPECTION_ITEMS;
+export const INSPECTION_ITEM_IDS = Object.keys(INSPECTION_ITEMS) as [InspectionItemId, ...InspectionItemId[]];
+
+/**
+ * All that is known of an item of an inspection.
+ *
+ * @param id which
+ * @returns where, of what, and its results
+ * @example inspectionItem('sound').station // 'closed'
+ */
+export const inspectionItem = (id: InspectionItemId): InspectionItem => INSPECTION_ITEMS[id];
+
+/**
+ * The result that is as it should be.
+ *
+ * @param id of the item
+ * @returns id of the result
+ * @example goodResult('moisture') // 'dry'
+ */
+export const goodResult = (id: InspectionItemId): string => Object.keys(INSPECTION_ITEMS[id].results)[0]!;

@@ -1,0 +1,1 @@
+export { StationForm, type InspectionAt, type StationEnd } from './StationForm.tsx';

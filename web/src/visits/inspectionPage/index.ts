@@ -1,0 +1,1 @@
+export { InspectionPage } from './InspectionPage.tsx';

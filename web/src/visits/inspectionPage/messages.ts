@@ -1,0 +1,23 @@
+export const panel = 'Panel';
+export const inspection = 'Inspection';
+export const oneWalkNoComplaint =
+  'One walk around the panel, with no complaint to start from: outside, cover closed, outlets, then inside.';
+export const findingsByBreaker = 'Inspection findings';
+export const found = 'Finding';
+export const purpose = 'Purpose';
+export const whyAreYouInspecting = 'Why are you inspecting this panel?';
+export const pastInspections = 'Past inspections';
+export const stations = 'Stations';
+export const done = 'done';
+export const saved = 'Saved';
+export const saveAndContinue = 'Save and continue';
+export const theInsideIsInspectedDeEnergized =
+  'A qualified electrician inspects the inside on a visit, with the panel de-energized, locked out and verified dead.';
+export const planTheVisit = 'Plan the visit';
+export const notLookedAtHeading = 'Not looked at:';
+export const findings = 'Findings';
+export const nothingNeedsAttention = 'Nothing on record needs attention';
+export const findingsCount = (count: number) => (count === 1 ? '1 finding' : `${count} findings`);
+export const seeTheReport = 'See the report';
+export const planTheRepairs = 'Plan the repairs';
+export const seeTheMain = 'See the decision for the main.';
