@@ -1,6 +1,11 @@
+import { existsSync } from 'node:fs';
+
+/** Debian’s Chromium without a window is the quicker one; either will do. */
+const BROWSERS = ['/usr/bin/chromium-headless-shell', '/usr/bin/chromium'];
+
 /** Debian’s Chromium, kept from calling anywhere. */
 export const chromium = {
-  executablePath: '/usr/bin/chromium',
+  executablePath: BROWSERS.find((path) => existsSync(path)) ?? BROWSERS[0]!,
   args: [
     '--headless',
     '--no-sandbox',

@@ -111,6 +111,17 @@ for (const { name, size } of LOOKS) {
       await page.getByRole('region', { name: 'Before and after' }).getByRole('button').first().click();
       await expect(page.getByRole('table')).toBeVisible();
       await expectSound(page, 'heat pictures');
+      await page.goto(`/panels/${panel.id}/inspection`);
+      await page.getByRole('button', { name: 'Before buying' }).click();
+      await expect(page.getByRole('heading', { name: 'Outside the house' })).toBeVisible();
+      await page.getByRole('button', { name: /^Mark the other/ }).click();
+      await page.getByRole('button', { name: 'Save and continue' }).click();
+      await expect(page.getByRole('heading', { name: 'At the closed panel' })).toBeVisible();
+      await page
+        .getByRole('combobox', { name: 'Log a breaker with a finding' })
+        .first()
+        .selectOption({ index: 2 });
+      await expectSound(page, 'inspection');
       await page.goto(`/panels/${panel.id}/review`);
       await expect(page.getByRole('region', { name: 'Verdict' })).toBeVisible();
       await expectSound(page, 'review');

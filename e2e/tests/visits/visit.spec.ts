@@ -22,23 +22,22 @@ async function planFor(page: Page, path: string, breakerId: string) {
   await asElectrician(page);
   await page.getByRole('link', { name: 'Plan a visit for this' }).click();
   await page.getByRole('button', { name: 'Plan this visit' }).click();
-  await expect(heading(page)).toHaveText('Put on PPE and clear the area');
+  await expect(heading(page)).toHaveText('Put on your PPE and verify the meter');
 }
 
 test('a standard breaker, from the decision to a proven record', async ({ page, request }) => {
   const { path, panelId } = await ownPanel(request, ['1 Kettle 20', '3 Hall 15']);
   const [id] = await decideToReplace(request, panelId, ['Kettle']);
   await planFor(page, path, id!);
-  let confirmed = await visitUntil(page, /^Verify the meter on/);
   // A figure that no meter shows is told at its field, and stores nothing.
   await next(page).getByRole('textbox').fill('a lot');
-  await next(page).getByRole('button', { name: 'Save reading' }).click();
+  await next(page).locator('[data-confirm]').click();
   await expect(next(page).getByRole('alert')).toBeVisible();
   // A meter that shows nothing there opens no gate.
   await next(page).getByRole('textbox').fill('0');
   await next(page).getByRole('textbox').press('Enter');
   await expect(next(page)).toContainText('does not read the known live source');
-  confirmed += await visitUntil(page, /^Load side of the main: verify/);
+  let confirmed = await visitUntil(page, /^Load side of the main: verify/);
   await expect(next(page)).toContainText('LINE SIDE: LIVE');
   confirmed += await visitUntil(page, /^Turn on the remaining breakers/);
   // And the end of the visit.
@@ -148,8 +147,7 @@ test('a generator that feeds in stops it: cover on, and out; the figures are mar
   await page.getByLabel('Fault in the simulated house').selectOption('backfeed');
   const answered = page.getByRole('button', { name: 'Answer from the simulation' });
   for (const title of [
-    'Put on PPE and clear the area',
-    'Verify the meter on a known live source',
+    'Put on your PPE and verify the meter',
     'Turn off the loads, then every branch breaker',
     'Generator: off and locked out',
     /^De-energize at the meter, pulled by the utility, then lock out and tag/,

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import type { CurveInput } from '@phylaxon/core/record/entities';
 import { ACTION_WORDS } from '@phylaxon/core/facts/vocabulary';
 import type { DemoCircuit, DemoEntry, DemoMap, DemoPanelEntry, DemoSite, DemoVisit } from './shape.ts';
@@ -675,6 +676,20 @@ const MAIN_PANEL_ENTRIES: DemoPanelEntry[] = [
     kind: 'hanging-directory',
     content: () => ({
       text: '1 kitchen\n2 machines\n3 bedrooms\n4 press\n5-7 range\n6 drying loft\n8 hot knives\n10 floor\n12 shower\n14 yard\n16 sump',
+    }),
+  },
+  {
+    at: '2026-09-14T09:10:00Z',
+    kind: 'inspection',
+    content: () => ({
+      inspectionId: randomUUID(),
+      purpose: 'buying',
+      station: 'outside',
+      results: [
+        { item: 'service-entrance', result: 'sound' },
+        { item: 'other-sources', result: 'labeled' },
+        { item: 'emergency-disconnect', result: 'none' },
+      ],
     }),
   },
   {

@@ -42,6 +42,16 @@ export async function observeUpkeep(
 export const mainOf = async (manager: EntityManager, panelId: string): Promise<string | null> =>
   (await manager.findOneBy(BreakerTable, { panelId, role: 'main', removedAt: IsNull() }))?.id ?? null;
 
+/** Where there is no main, the log of the first breaker stands for the panel. */
+async function firstOf(manager: EntityManager, panelId: string): Promise<string | null> {
+  const [first] = await manager.find(BreakerTable, {
+    where: { panelId, removedAt: IsNull() },
+    order: { space: 'ASC' },
+    take: 1,
+  });
+  return first?.id ?? null;
+}
+
 /** Log findings of the panel that are new, and that those which are gone are gone. */
 export async function logSigns(
   edit: Edit,
@@ -89,17 +99,18 @@ export async function observeInspection(
   edit: Edit,
   panelId: string,
   inspection: PanelInspection,
-  found: Found,
+  { at, simulated }: Found,
 ): Promise<void> {
-  const main = await mainOf(edit.manager, panelId);
+  const found = { at, simulated };
+  const main = (await mainOf(edit.manager, panelId)) ?? (await firstOf(edit.manager, panelId));
   const common = { ...found, note: messages.duringAnInspection };
   for (const { item, breakerId, result, volts } of inspection.results) {
-    const at = breakerId ?? main;
+    const place = breakerId ?? main;
     const { seenAs } = inspectionItem(item).results[result]!;
-    if (at !== null && seenAs)
-      await logObservation(edit, at, observationInput.parse({ ...seenAs, ...common }));
-    if (at !== null && volts !== null)
-      await logReadings(edit, at, [
+    if (place !== null && seenAs)
+      await logObservation(edit, place, observationInput.parse({ ...seenAs, ...common }));
+    if (place !== null && volts !== null)
+      await logReadings(edit, place, [
         readingInput.parse({
           quantity: 'voltage',
           point: 'outlet',

@@ -1,4 +1,6 @@
+import { uncapital } from '@phylaxon/core/facts/quantities';
 import {
+  TASK_WORDS,
   learntFactor,
   minutesOff,
   minutesTaken,
@@ -45,7 +47,9 @@ function summaryOf({ plan, plannedAt, steps }: KnownVisit) {
     visitId: plan.visitId,
     plannedAt,
     plannedFor: plan.plannedFor,
-    what: plan.tasks.map(({ label }) => label),
+    what: plan.tasks.map(({ label, work }) =>
+      taskKind(work).isOfPanel ? uncapital(TASK_WORDS[work].name) : label,
+    ),
     places: plan.tasks
       .filter(({ work }) => !taskKind(work).isOfPanel)
       .map(({ space, half, poles }) => ({ space, half, poles })),

@@ -1,2 +1,3 @@
 export * from './items.ts';
+export * from './stationWords.ts';
 export * from './words.ts';

@@ -2,21 +2,21 @@ import type { PanelSignId, TestId } from '../vocabulary/index.ts';
 
 /** Where somebody stands during an inspection, in the order of the walk. */
 export const STATIONS = {
-  outside: { name: 'Outside the house', isInside: false },
-  closed: { name: 'At the closed panel', isInside: false },
-  outlets: { name: 'At the outlets', isInside: false },
-  inside: { name: 'Inside the panel', isInside: true },
-} as const satisfies Record<string, { name: string; isInside: boolean }>;
+  outside: { isInside: false },
+  closed: { isInside: false },
+  outlets: { isInside: false },
+  inside: { isInside: true },
+} as const satisfies Record<string, { isInside: boolean }>;
 export type StationId = keyof typeof STATIONS;
 export const STATION_IDS = Object.keys(STATIONS) as [StationId, ...StationId[]];
 
-/** Why somebody inspects a panel without a complaint. */
+/** Why somebody inspects a panel without a complaint, and how long what is on record counts for it, days. */
 export const PURPOSES = {
-  buying: { name: 'Before buying', keepDays: 90 },
-  yearly: { name: 'Yearly inspection', keepDays: 90 },
-  water: { name: 'After water', keepDays: 0 },
-  lightning: { name: 'After lightning', keepDays: 0 },
-} as const satisfies Record<string, { name: string; keepDays: number }>;
+  buying: { keepDays: 90 },
+  yearly: { keepDays: 90 },
+  water: { keepDays: 0 },
+  lightning: { keepDays: 0 },
+} as const satisfies Record<string, { keepDays: number }>;
 export type PurposeId = keyof typeof PURPOSES;
 export const PURPOSE_IDS = Object.keys(PURPOSES) as [PurposeId, ...PurposeId[]];
 
@@ -101,7 +101,11 @@ export const INSPECTION_ITEMS = {
     isLasting: true,
     results: {
       supported: { isGood: true },
-      withdrawn: { isGood: false, sign: 'family-withdrawn' },
+      withdrawn: {
+        isGood: false,
+        seenAs: { test: 'panel-age', outcome: 'family-withdrawn' },
+        sign: 'family-withdrawn',
+      },
     },
   },
   age: {
@@ -111,7 +115,7 @@ export const INSPECTION_ITEMS = {
     isLasting: true,
     results: {
       newer: { isGood: true },
-      old: { isGood: false, sign: 'over-40-years' },
+      old: { isGood: false, seenAs: { test: 'panel-age', outcome: 'over-40-years' }, sign: 'over-40-years' },
     },
   },
   directory: {
@@ -135,8 +139,12 @@ export const INSPECTION_ITEMS = {
     station: 'closed',
     of: 'panel',
     results: {
-      dry: { isGood: true },
-      rust: { isGood: false, sign: 'rust-light' },
+      dry: { isGood: true, seenAs: { test: 'water-signs', outcome: 'dry' } },
+      rust: {
+        isGood: false,
+        seenAs: { test: 'water-signs', outcome: 'condensation-or-rust' },
+        sign: 'rust-light',
+      },
       damp: { isGood: false, sign: 'damp' },
       wet: { isGood: false, seenAs: { test: 'water-signs', outcome: 'wet-now' } },
     },
@@ -145,17 +153,25 @@ export const INSPECTION_ITEMS = {
     station: 'closed',
     of: 'panel',
     results: {
-      quiet: { isGood: true },
-      hum: { isGood: false, sign: 'steady-hum' },
-      sizzle: { isGood: false, sign: 'sizzle-under-load' },
+      quiet: { isGood: true, seenAs: { test: 'sound', outcome: 'quiet' } },
+      hum: { isGood: false, seenAs: { test: 'sound', outcome: 'steady-hum' }, sign: 'steady-hum' },
+      sizzle: {
+        isGood: false,
+        seenAs: { test: 'sound', outcome: 'sizzle-or-crackle' },
+        sign: 'sizzle-under-load',
+      },
     },
   },
   smell: {
     station: 'closed',
     of: 'panel',
     results: {
-      none: { isGood: true },
-      'hot-plastic': { isGood: false, sign: 'hot-plastic-smell' },
+      none: { isGood: true, seenAs: { test: 'smell', outcome: 'none' } },
+      'hot-plastic': {
+        isGood: false,
+        seenAs: { test: 'smell', outcome: 'hot-plastic' },
+        sign: 'hot-plastic-smell',
+      },
     },
   },
   touch: {

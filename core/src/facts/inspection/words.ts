@@ -60,7 +60,7 @@ const INSPECTION_WORDS: { [Id in InspectionItemId]: ItemWords<Id> } = {
         words: 'One without a label',
         follows: {
           todo: 'Label the source and its disconnect at the panel.',
-          why: 'Whoever works here must know about every source that can energize the panel.',
+          why: 'Anyone who works here must know about every source that can energize the panel.',
           waiting: 'Someone may work on a panel that a second source energizes.',
         },
       },

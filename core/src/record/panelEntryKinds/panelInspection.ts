@@ -3,8 +3,9 @@ import {
   INSPECTION_ITEM_IDS,
   inspectionItem,
   PURPOSE_IDS,
-  PURPOSES,
+  PURPOSE_WORDS,
   STATION_IDS,
+  STATION_WORDS,
   STATIONS,
 } from '../../facts/inspection/index.ts';
 import { volts } from '../../facts/quantities/index.ts';
@@ -57,7 +58,7 @@ export const panelInspection = panelEntryKind({
   refuses: (profile, { station }) => (STATIONS[station].isInside ? electriciansOnly(profile) : null),
   say: ({ purpose, station, results }) => {
     const bad = results.filter(({ item, result }) => !inspectionItem(item).results[result]!.isGood).length;
-    return messages.inspectionOfStation(PURPOSES[purpose].name, STATIONS[station].name, bad);
+    return messages.inspectionOfStation(PURPOSE_WORDS[purpose], STATION_WORDS[station], bad);
   },
   breakers: ({ results }) => namedInEach('results', results),
 });

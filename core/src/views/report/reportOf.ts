@@ -6,7 +6,7 @@ import { sayBreaker, sayPlace } from '../../panel/layout/index.ts';
 import type { Panel, Site } from '../../record/entities/index.ts';
 import type { ReportPrices } from '../../record/panelEntries/index.ts';
 import { standingSteps } from '../../visit/work/index.ts';
-import { inspectionWords, PURPOSES } from '../../facts/inspection/index.ts';
+import { inspectionWords, PURPOSE_WORDS } from '../../facts/inspection/index.ts';
 import { skippedItems, type InspectionView } from '../inspection/index.ts';
 import { askFor, KIND_HEADINGS, type PanelReviewView } from '../panelReview/index.ts';
 import { whereTrendIs, type UpkeepView } from '../upkeep/index.ts';
@@ -155,7 +155,7 @@ function gapsOf({ panel, breakers, review, hangs, inspection }: ReportedPanel): 
         ]
       : []),
     ...skippedItems(inspection).map(({ item, purpose }) =>
-      at(inspectionWords(item).name, messages.skippedInTheInspection(PURPOSES[purpose].name)),
+      at(inspectionWords(item).name, messages.skippedInTheInspection(PURPOSE_WORDS[purpose])),
     ),
     ...(hangs === null ? [at(messages.postedDirectory, messages.copiedFromThePanelAndCompared)] : []),
     ...open.map(({ breaker, label, decision }) =>

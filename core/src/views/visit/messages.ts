@@ -138,8 +138,9 @@ export const noBareWireOutsideATerminal =
 export const checked = 'Checked';
 export const turnOnSpace = (space: number) => `Turn on space ${space}`;
 export const save = 'Save';
-export const offThenLockOut = (off: string) => `Turn off the branch breakers, then ${off}; lock out and tag`;
+export const offThenLockOut = (off: string) => `De-energize at ${off}, then lock out and tag`;
+export const branchesOffThen = (off: string) =>
+  `Turn off the branch breakers, de-energize at ${off}, then lock out and tag`;
 export const inspectTheInside = 'Inspect the inside of the panel';
 export const partOfAnInspection = 'Part of a yearly inspection, or of one before buying.';
 export const wholePanel = 'Panel';
-export const theUtilityDisconnectsFirst = 'The utility disconnects the service before this work.';

@@ -20,16 +20,26 @@ const placeName = ({ task, now }: WorkPlace): string =>
   taskKind(task.work).isOfPanel ? task.label : `${task.label}, space ${now.space}`;
 
 const SCREENS: Partial<
-  Record<VisitScreen['kind'], (place: WorkPlace | null, plan: Pick<VisitPlan, 'off'>) => ScreenTitle>
+  Record<
+    VisitScreen['kind'],
+    (place: WorkPlace | null, plan: Pick<VisitPlan, 'off'>, steps: VisitScreen['steps']) => ScreenTitle
+  >
 > = {
-  'main-off': (_place, { off }) =>
-    off === messages.itsMainBreaker
+  'main-off': (_place, { off }, steps) => {
+    const isMain = off === messages.itsMainBreaker;
+    return steps.some((step) => step.kind === 'gate' && step.is === 'handles-off')
       ? {
-          title: 'Turn off the branch breakers, then the main; lock out and tag',
+          title: isMain
+            ? 'Turn off the branch breakers, then the main; lock out and tag'
+            : messages.branchesOffThen(off),
           done: 'All off, locked out and tagged',
         }
-      : { title: messages.offThenLockOut(off), done: 'Off, locked out and tagged' },
-  'get-ready': () => ({ title: 'Put on your PPE and verify the meter', done: 'Ready' }),
+      : {
+          title: isMain ? 'Turn off the main breaker, lock out and tag' : messages.offThenLockOut(off),
+          done: 'Off, locked out and tagged',
+        };
+  },
+  'get-ready': () => ({ title: 'Put on your PPE and verify the meter', done: 'PPE on, meter verified' }),
   'verify-dead': (place) => ({
     title: place
       ? `${placeName(place)}: verify absence of voltage`
@@ -69,6 +79,6 @@ export function screenTitle(
   const words = SCREENS[kind];
   if (!words || (steps.length === 1 && !isTable)) return null;
   if (place === null && id !== null && id !== MAIN) return null;
-  const { title, done } = words(place, plan);
+  const { title, done } = words(place, plan, steps);
   return { title: NAMED.includes(kind) || place === null ? title : `${place.task.label}: ${title}`, done };
 }

@@ -44,6 +44,12 @@ export const TASK_WORDS: Record<WorkType, TaskWords> = {
     install: { title: 'splice the wires and connect the pigtail', done: 'Spliced, connected and torqued' },
     became: 'Two wires spliced to one pigtail',
   },
+  'clean-terminal': {
+    name: 'Clean and re-terminate',
+    prepare: { title: 'disconnect the wire', done: 'Wire off' },
+    install: { title: 'dry, clean and reconnect', done: 'Clean, connected and torqued' },
+    became: 'Terminal cleaned, wire re-terminated',
+  },
   inspect: {
     name: 'Inspect the inside',
     prepare: { title: 'inspect the inside', done: 'Inspected' },

@@ -1,7 +1,14 @@
 import { expect, test } from '@jest/globals';
 import { outcomeHazard } from '../../facts/hazards/index.ts';
-import { TEST_IDS, TESTS, type ActionId } from '../../facts/vocabulary/index.ts';
-import { workFor } from './index.ts';
+import {
+  PANEL_SIGN_IDS,
+  panelSign,
+  TEST_IDS,
+  TESTS,
+  type ActionId,
+  type PanelSignId,
+} from '../../facts/vocabulary/index.ts';
+import { workFor, workForSign } from './index.ts';
 
 /** Remedies of hazards that no task at one breaker carries out, and why. */
 const NOT_A_TASK: Partial<Record<ActionId, string>> = {
@@ -15,7 +22,6 @@ const NOT_A_TASK: Partial<Record<ActionId, string>> = {
   'replace-device': 'at the appliance',
   'shed-load': 'without opening the panel',
   'cool-surroundings': 'without opening the panel',
-  'dry-and-inspect': 'the source of the moisture comes first',
   'split-circuit': 'a new circuit, planned as a proposal',
   rewire: 'a new cable, planned as a proposal',
   'correct-directory': 'without opening the panel',
@@ -43,7 +49,25 @@ test('every remedy of a hazard is a task of a visit, or it is told why it is non
 test.each([
   ['terminal-inspection', 'two-wires-one-terminal', 'separate-conductors'],
   ['terminal-inspection', 'loose', 'remake-joint'],
+  ['terminal-inspection', 'corroded', 'clean-terminal'],
 ] as const)('%s: %s is mended by the task %s', (id, outcome, work) => {
   const hazard = HAZARDS.find(([test, one]) => test === id && one === outcome);
   expect(hazard![2].map(workFor)).toContain(work);
+});
+
+/** Findings of a panel as a whole that no task at the panel repairs, and why. */
+const NOT_AT_THE_PANEL: Partial<Record<PanelSignId, string>> = {
+  'stab-pitted-one': 'at its breaker',
+  'one-joint-over-15': 'at its breaker',
+  'two-under-one-screw': 'at its breaker',
+  'unlisted-part': 'at its breaker',
+  'lugs-corroded': 'the utility de-energizes the line side',
+  'feeder-below-main': 'a smaller main or a new feeder, planned as a proposal',
+};
+
+test('every finding of a panel that is repaired locally has a task, or it is told why it has none', () => {
+  const local = PANEL_SIGN_IDS.filter((sign) => panelSign(sign).bearing === 'local');
+  expect(
+    local.filter((sign) => (workForSign(sign) === null) === (NOT_AT_THE_PANEL[sign] === undefined)),
+  ).toEqual([]);
 });

@@ -53,6 +53,12 @@ export const TASK_KINDS = {
     drawing: 'same',
     minutes: 15,
   },
+  'clean-terminal': {
+    steps: ['mark', 'free', 'dry-out', 'cut-back', 'conductor-in'],
+    carriesOut: ['dry-and-inspect'],
+    drawing: 'same',
+    minutes: 20,
+  },
   inspect: {
     steps: ['inspect'],
     carriesOut: [],

@@ -1,4 +1,9 @@
-import { inspectionWords, STATIONS, type PurposeId, type StationId } from '@phylaxon/core/facts/inspection';
+import {
+  inspectionWords,
+  STATION_WORDS,
+  type PurposeId,
+  type StationId,
+} from '@phylaxon/core/facts/inspection';
 import type { Board } from '@phylaxon/core/views/board';
 import { isNormal, sayResult, stationItems, type KnownResult } from '@phylaxon/core/views/inspection';
 import { useMemo, type ReactNode } from 'react';
@@ -48,7 +53,7 @@ export function StationForm({ inspection, station, board, known, children }: Pro
   const rest = restNormal(items, tapped);
   const open = items.filter(({ asked }) => asked.length > 0);
   return (
-    <section aria-label={STATIONS[station].name} className="space-y-3">
+    <section aria-label={STATION_WORDS[station]} className="space-y-3">
       {open.map((item) => (
         <ItemForm
           key={item.item}

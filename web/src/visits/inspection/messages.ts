@@ -1,6 +1,6 @@
 export const everythingHereIsOnRecord = 'Everything here is on record already.';
 export const markTheRestAsNormal = (count: number) =>
-  count === 1 ? 'Mark the last item as normal' : `Mark the other ${count} items as normal`;
+  count === 1 ? 'Mark the other item as normal' : `Mark the other ${count} items as normal`;
 export const notLookedAt = (names: string) => `Reported as not looked at: ${names}.`;
 export const onRecordNotAskedAgain = (count: number) => `On record, not asked again (${count})`;
 export const notNamed = 'no name';

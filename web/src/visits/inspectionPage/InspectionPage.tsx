@@ -1,9 +1,25 @@
-import { PURPOSE_IDS, PURPOSES, STATIONS, type StationId } from '@phylaxon/core/facts/inspection';
+import {
+  PURPOSE_IDS,
+  PURPOSE_WORDS,
+  STATION_WORDS,
+  STATIONS,
+  type StationId,
+} from '@phylaxon/core/facts/inspection';
+import { suspensionOf } from '@phylaxon/core/views/board';
 import { isNormal, type InspectionSummary } from '@phylaxon/core/views/inspection';
 import { useEffect, useMemo, useRef } from 'react';
 import { Link, useParams } from 'react-router';
 import { useChanges, useProfile, useTaps } from '../../shared/stores/index.ts';
-import { asButton, Button, classes, Notice, PageHead, SendButton, useUnits } from '../../shared/ui/index.ts';
+import {
+  asButton,
+  Button,
+  classes,
+  Notice,
+  PageHead,
+  SendButton,
+  Suspended,
+  useUnits,
+} from '../../shared/ui/index.ts';
 import { useBoardLayer, type BoardMark } from '../../shared/workbench/index.ts';
 import { Findings } from './Findings.tsx';
 import * as messages from './messages.ts';
@@ -30,14 +46,23 @@ export function InspectionPage() {
         <p className="text-ink-soft">{messages.oneWalkNoComplaint}</p>
       </PageHead>
       {inspection.problem && <Notice title={inspection.problem} />}
-      {inspection.isReady &&
-        (inspection.current === null ? (
-          <Begin {...inspection} />
-        ) : (
-          <Walk {...inspection} current={inspection.current} />
-        ))}
+      {inspection.isReady && <Shown {...inspection} />}
     </main>
   );
+}
+
+/** A hazard of the whole panel ends the walk: what was found so far stands. */
+function Shown(inspection: Ready) {
+  const { board, view, current } = inspection;
+  const suspension = suspensionOf(board.breakers);
+  if (suspension.ofPanel('exercise'))
+    return (
+      <>
+        <Suspended title={messages.stopTheInspection} suspension={suspension} />
+        <Findings view={view} board={board} />
+      </>
+    );
+  return current === null ? <Begin {...inspection} /> : <Walk {...inspection} current={current} />;
 }
 
 /** Breakers with a finding, on the board. */
@@ -71,7 +96,7 @@ function Begin({ begin, view, board }: Ready) {
         <div className="mt-3 flex flex-wrap gap-3">
           {PURPOSE_IDS.map((purpose) => (
             <Button key={purpose} look="quiet" className="min-h-14" onClick={() => begin(purpose)}>
-              {PURPOSES[purpose].name}
+              {PURPOSE_WORDS[purpose]}
             </Button>
           ))}
         </div>
@@ -85,8 +110,8 @@ function Begin({ begin, view, board }: Ready) {
               {view.inspections.map(({ inspectionId, purpose, lastAt, stations }) => (
                 <li key={inspectionId} className="flex flex-wrap justify-between gap-x-4 py-2">
                   <span>
-                    {PURPOSES[purpose].name}:{' '}
-                    {stations.map((one) => STATIONS[one].name.toLowerCase()).join(', ')}
+                    {PURPOSE_WORDS[purpose]}:{' '}
+                    {stations.map((one) => STATION_WORDS[one].toLowerCase()).join(', ')}
                   </span>
                   <span className="text-ink-soft">{dateText(lastAt)}</span>
                 </li>
@@ -124,7 +149,7 @@ function Walk({
       ) : (
         <section className="border-l-8 border-heed bg-bone-raised px-4 py-4 sm:px-6">
           <h2 ref={heading} tabIndex={-1} className="scroll-mt-24 text-2xl font-bold outline-none">
-            {STATIONS[station].name}
+            {STATION_WORDS[station]}
           </h2>
           {STATIONS[station].isInside ? (
             <Inside siteId={board.site.id} panelId={board.panel.id} />
@@ -195,7 +220,7 @@ function Progress({
           className={classes(one === station ? 'font-bold' : 'text-ink-soft')}
         >
           {isDone(one) && <span aria-hidden="true">✓ </span>}
-          {STATIONS[one].name}
+          {STATION_WORDS[one]}
           {isDone(one) && <span className="sr-only"> {messages.done}</span>}
         </li>
       ))}

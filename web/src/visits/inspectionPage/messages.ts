@@ -21,3 +21,4 @@ export const findingsCount = (count: number) => (count === 1 ? '1 finding' : `${
 export const seeTheReport = 'See the report';
 export const planTheRepairs = 'Plan the repairs';
 export const seeTheMain = 'See the decision for the main.';
+export const stopTheInspection = 'Stop the inspection: leave this panel alone';
