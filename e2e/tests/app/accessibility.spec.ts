@@ -111,7 +111,11 @@ for (const { name, size } of LOOKS) {
       await page.getByRole('region', { name: 'Before and after' }).getByRole('button').first().click();
       await expect(page.getByRole('table')).toBeVisible();
       await expectSound(page, 'heat pictures');
-      await page.goto(`/panels/${panel.id}/inspection`);
+      await page.goto(`/panels/${panel.id}/review`);
+      await expect(page.getByRole('region', { name: 'Verdict' })).toBeVisible();
+      await expectSound(page, 'review');
+      const { path } = await ownPanel(request, ['1 Oven 20', '2 Kettle 20']);
+      await page.goto(`${path}/inspection`);
       await page.getByRole('button', { name: 'Before buying' }).click();
       await expect(page.getByRole('heading', { name: 'Outside the house' })).toBeVisible();
       await page.getByRole('button', { name: /^Mark the other/ }).click();
@@ -122,10 +126,6 @@ for (const { name, size } of LOOKS) {
         .first()
         .selectOption({ index: 2 });
       await expectSound(page, 'inspection');
-      await page.goto(`/panels/${panel.id}/review`);
-      await expect(page.getByRole('region', { name: 'Verdict' })).toBeVisible();
-      await expectSound(page, 'review');
-      const { path } = await ownPanel(request, ['1 Oven 20', '2 Kettle 20']);
       await page.goto(`${path}/scan`);
       await page.getByRole('button', { name: /start the timer/ }).click();
       await expectSound(page, 'soak');

@@ -75,3 +75,5 @@ export const thisVisitHasChangedInThe = 'This visit has changed in the meantime.
 export const thisStepIsNotAllowedAt =
   'This step is not allowed at this point of the visit. Check the next step.';
 export const duringAnInspection = 'During an inspection.';
+export const itsBreakerIsOut =
+  'Its breaker was removed on a visit. The wire is capped, the space is filled, and the circuit has no power.';

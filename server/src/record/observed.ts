@@ -16,7 +16,7 @@ import { standingEntries } from './panelLog.ts';
 import * as messages from './messages.ts';
 
 /** When something was found, and whether it was made up. */
-interface Found {
+export interface Found {
   at: string;
   simulated: boolean;
 }
@@ -66,7 +66,13 @@ export async function logSigns(
   }
 }
 
-async function logOwn(edit: Edit, panelId: string, entry: object, { at, simulated }: Found): Promise<void> {
+/** Log what follows from an entry beside it. */
+export async function logOwn(
+  edit: Edit,
+  panelId: string,
+  entry: object,
+  { at, simulated }: Found,
+): Promise<void> {
   const input = panelEntryInput.parse({ ...entry, at, simulated });
   const row = { ...input, bytes: null, ...stampOfPanel(edit, panelId, input) } as PanelEntryRow;
   await logOfPanel(edit, panelId, row, false);

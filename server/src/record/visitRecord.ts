@@ -11,109 +11,24 @@ import {
   type VisitTask,
   type WorkState,
 } from '@phylaxon/core/visit/work';
-import {
-  breakerInput,
-  circuitInput,
-  noteInput,
-  observationInput,
-  readingInput,
-  replacementInput,
-} from '@phylaxon/core/record/entities';
+import { noteInput, observationInput, readingInput } from '@phylaxon/core/record/entities';
 import { minutesTaken } from '@phylaxon/core/views/visit';
-import type { EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import type { Edit } from '../edit/index.ts';
-import { BreakerTable, PanelEntryTable, StrikeTable } from '../store/index.ts';
-import { fitBreaker, moveBreaker, replaceBreaker } from './breakers.ts';
-import { setCircuit } from './circuits.ts';
-import { logNote, logObservation, logReadings, strike } from './log.ts';
-import { logSigns, mainOf } from './observed.ts';
+import { logNote, logObservation, logReadings } from './log.ts';
+import { logSigns, mainOf, type Found } from './observed.ts';
 import { panelRow } from './panelRows.ts';
-import { refuseUsedParts, type KnownVisit, type nextOfVisit } from './visits.ts';
+import { closeSpace, drawTask, takeOut } from './visitDrawing.ts';
+import type { KnownVisit, nextOfVisit } from './visits.ts';
 import * as messages from './messages.ts';
 
 type Step = z.output<typeof visitStep.fields>;
-
-/** When something happened, and whether it was made up. */
-interface Told {
-  at: string;
-  simulated: boolean;
-}
 
 /** The part that is in now, where something went in. */
 const partOf = (task: VisitTask, { isOldPart }: TaskState): string | null =>
   isOldPart || task.partId === null ? task.breakerId : task.partId;
 
-/** The drawing follows what was done: the new part with its own record, the old one’s kept. */
-async function draw(
-  edit: Edit,
-  panelId: string,
-  task: VisitTask,
-  state: TaskState,
-  { at }: Told,
-): Promise<void> {
-  const { space, ratingAmps } = state;
-  const { drawing } = taskKind(task.work);
-  const asFound = true;
-  const installedOn = at.slice(0, 10);
-  const why = task.why === '' ? ON_A_VISIT : task.why;
-  if (state.given === 'no') await refuseUsedParts(edit.manager, { tasks: [task] });
-  if (state.given === 'no' && drawing === 'replaced') {
-    const part = { ratingAmps, kind: task.kind, family: task.family, installedOn, why, asFound };
-    const row = await replaceBreaker(
-      edit,
-      task.breakerId!,
-      replacementInput.parse({ ...part, version: await versionOf(edit, task.breakerId!) }),
-      task.partId!,
-    );
-    const half = state.isElsewhere ? null : task.half;
-    if (row.space !== space || row.half !== half)
-      await moveBreaker(edit, row.id, { space, half, exchange: false, version: row.version });
-  }
-  if (drawing === 'moved')
-    await moveBreaker(edit, task.breakerId!, {
-      space,
-      half: task.half,
-      exchange: false,
-      version: await versionOf(edit, task.breakerId!),
-    });
-  if (drawing === 'installed') {
-    const { poles, kind, family, half, label, conductor, receptacles } = task;
-    await fitBreaker(
-      edit,
-      panelId,
-      breakerInput.parse({ space, half, poles, ratingAmps, kind, family, installedOn, asFound }),
-      task.partId!,
-    );
-    await setCircuit(
-      edit,
-      task.partId!,
-      circuitInput.parse({ label, conductor, portableReceptacles: receptacles }),
-    );
-  }
-  // A stab that is not good is not used again.
-  if (space !== task.space) await closeSpace(edit, panelId, task.space);
-  if (task.proposalId !== null && (await isStanding(edit.manager, task.proposalId)))
-    await strike(edit, { kind: 'panelEntries', id: task.proposalId }, messages.completedOnAVisit, null);
-}
-
-const versionOf = async ({ manager }: Edit, id: string) =>
-  (await manager.findOneByOrFail(BreakerTable, { id })).version;
-
-const isStanding = async (manager: EntityManager, id: string) =>
-  (await manager.existsBy(PanelEntryTable, { id })) &&
-  !(await manager.existsBy(StrikeTable, { panelEntryId: id }));
-
-/** A space that is not used again has a filler. */
-async function closeSpace(edit: Edit, panelId: string, space: number): Promise<void> {
-  const { blanks, holes } = await panelRow(edit.manager, panelId);
-  await edit.update('panel', panelId, {
-    blanks: [...new Set([...blanks, space])].sort((a, b) => a - b),
-    holes: holes.filter((one) => one !== space),
-  });
-}
-
-async function observe(edit: Edit, breakerId: string, told: Told, test: string, outcome: string, note = '') {
+async function observe(edit: Edit, breakerId: string, told: Found, test: string, outcome: string, note = '') {
   await logObservation(edit, breakerId, observationInput.parse({ test, outcome, note, ...told }));
 }
 
@@ -123,7 +38,7 @@ async function logMet(
   panelId: string,
   plan: VisitPlan,
   after: WorkState,
-  told: Told,
+  told: Found,
 ): Promise<void> {
   if (after.met === null) return;
   const { trouble, id } = after.met;
@@ -149,7 +64,7 @@ function partHere(task: VisitTask, { gates, tasks }: WorkState): string | null {
 type ReadingOf = z.input<typeof readingInput>;
 
 /** What proves the work, as readings of the part that is in. */
-function readingsOf(fact: VisitFact, told: Told): ReadingOf[] {
+function readingsOf(fact: VisitFact, told: Found): ReadingOf[] {
   const common = { ...told, note: ON_A_VISIT };
   if (fact.is === 'verified')
     return [
@@ -175,7 +90,7 @@ function readingsOf(fact: VisitFact, told: Told): ReadingOf[] {
 }
 
 /** When a visit ends: what proved the work goes to each part’s own log, with how long the power was off. */
-async function close(edit: Edit, visit: KnownVisit, after: WorkState, told: Told): Promise<void> {
+async function close(edit: Edit, visit: KnownVisit, after: WorkState, told: Found): Promise<void> {
   const { steps } = visit;
   const minutes = minutesTaken(steps);
   const standing = standingSteps(steps);
@@ -224,7 +139,7 @@ async function mend(
   panelId: string,
   task: TaskState | undefined,
   after: WorkState,
-  told: Told,
+  told: Found,
 ): Promise<void> {
   if (!task || !taskKind(task.work).isOfPanel || task.given !== 'no' || !isStepSettled(after, task)) return;
   const gone = (taskKind(task.work).mends ?? []).map((sign) => ({ sign, found: false }));
@@ -237,11 +152,11 @@ export async function recordVisitStep(
   panelId: string,
   { visit, before, after }: Awaited<ReturnType<typeof nextOfVisit>>,
   { fact }: Step,
-  told: Told,
+  told: Found,
 ): Promise<void> {
   if (fact.is === 'swapped') {
     const state = before.tasks.find(({ placeId }) => placeId === fact.id)!;
-    await draw(
+    await drawTask(
       edit,
       panelId,
       visit.plan.tasks.find(({ id }) => id === state.id)!,
@@ -255,14 +170,18 @@ export async function recordVisitStep(
     const filled = state && !taskKind(state.work).isOfPanel ? [] : holes;
     for (const space of filled) await closeSpace(edit, panelId, space);
   }
-  if (fact.is === 'step-done')
-    await mend(
-      edit,
-      panelId,
-      after.tasks.find(({ id }) => id === fact.id),
-      after,
-      told,
-    );
+  if (fact.is === 'step-done') {
+    const task = after.tasks.find(({ id }) => id === fact.id);
+    if (task?.given === 'up' && task.isOut && isStepSettled(after, task))
+      await takeOut(
+        edit,
+        panelId,
+        visit.plan.tasks.find(({ id }) => id === task.id)!,
+        task,
+        told,
+      );
+    await mend(edit, panelId, task, after, told);
+  }
   await logMet(edit, panelId, visit.plan, after, told);
   if (fact.is === 'finished' || fact.is === 'abandoned') await close(edit, visit, after, told);
 }

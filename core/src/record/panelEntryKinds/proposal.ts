@@ -21,6 +21,9 @@ export const proposal = panelEntryKind({
     .strictObject({
       title: name(messages.theProposalName).describe('purpose, such as the circuit name'),
       breakerId: id.nullable().default(null).describe('breaker it is about; null for a new one'),
+      removedBreakerId: id
+        .optional()
+        .describe('breaker that was removed on a visit, whose circuit waits for a new one'),
       poles: oneOf([1, 2], messages.aBreakerHasOneOrTwo),
       ratingAmps,
       kind: z.enum(BREAKER_KINDS).default('standard'),
@@ -50,8 +53,11 @@ export const proposal = panelEntryKind({
   attachment: null,
   refuses: () => null,
   say: ({ title }) => messages.planned(title),
-  breakers: ({ breakerId, steps }) => [
+  breakers: ({ breakerId, removedBreakerId, steps }) => [
     ...(breakerId === null ? [] : [{ path: ['content', 'breakerId'], breakerId }]),
+    ...(removedBreakerId === undefined
+      ? []
+      : [{ path: ['content', 'removedBreakerId'], breakerId: removedBreakerId }]),
     ...namedInEach('steps', steps),
   ],
 });

@@ -135,7 +135,7 @@ function ofProposal(
       if (place === null) return null;
       return {
         id: entryId,
-        work: 'new-breaker',
+        work: content.removedBreakerId === undefined ? 'new-breaker' : 'reinstall',
         breakerId: null,
         partId: newId(),
         label: title,

@@ -26,6 +26,12 @@ export const TASK_WORDS: Record<WorkType, TaskWords> = {
     install: { title: 'install the breaker', done: 'Installed and torqued' },
     became: 'New breaker and circuit installed',
   },
+  reinstall: {
+    name: 'Breaker for a circuit that waits',
+    prepare: { title: 'inspect the space', done: 'Bus stab inspected' },
+    install: { title: 'install the breaker', done: 'Installed and torqued' },
+    became: 'New breaker installed, circuit back in service',
+  },
   move: {
     name: 'Move',
     prepare: { title: 'remove the breaker', done: 'Removed, bus stab inspected' },

@@ -30,7 +30,9 @@ const withExtras = (steps: readonly StepId[], extras: ReadonlySet<ExtraStep>): S
  */
 export function taskSteps(task: StepState): StepId[] {
   const { work, neutral, extras, given, isElsewhere, isFreed, isOut } = task;
-  const hasNeutral = neutral === 'pigtail' || (taskKind(work).drawing === 'installed' && neutral === 'none');
+  const { steps } = taskKind(work);
+  // A new cable brings its neutral along.
+  const hasNeutral = neutral === 'pigtail' || (steps.includes('bring-cable') && neutral === 'none');
   switch (given) {
     case 'up':
       return [...(isFreed ? (['cap'] as const) : []), ...(isOut ? (['fill'] as const) : [])];
@@ -45,7 +47,7 @@ export function taskSteps(task: StepState): StepId[] {
         extras,
       );
     case 'no': {
-      const usual = taskKind(work).steps.filter((step) => step !== 'neutral-in' || hasNeutral);
+      const usual = steps.filter((step) => step !== 'neutral-in' || hasNeutral);
       const isToFill = isElsewhere && !usual.includes('fill');
       return [...withExtras(usual, extras), ...(isToFill ? (['fill'] as const) : [])];
     }

@@ -35,6 +35,12 @@ export const TASK_KINDS = {
     drawing: 'installed',
     minutes: 40,
   },
+  reinstall: {
+    steps: ['stab', 'compare', 'click', ...IN_ITS_PLACE],
+    carriesOut: [],
+    drawing: 'installed',
+    minutes: 12,
+  },
   move: {
     steps: ['mark', 'free', 'rock-off', 'stab', ...IN_ITS_PLACE, 'fill'],
     carriesOut: [],

@@ -2,7 +2,8 @@ import { afterAll, beforeAll, describe, expect, test } from '@jest/globals';
 import type { VisitFault } from '@phylaxon/core/simulate/panel';
 import type { BreakerDetail, Board } from '@phylaxon/core/views/board';
 import type { Timeline } from '@phylaxon/core/views/timeline';
-import { sheetLines, type SiteVisits } from '@phylaxon/core/views/visit';
+import type { Planning } from '@phylaxon/core/views/planning';
+import { dueTasks, sheetLines, type SiteVisits } from '@phylaxon/core/views/visit';
 import type { VisitFact } from '@phylaxon/core/visit/work';
 import { randomUUID } from 'node:crypto';
 import request from 'supertest';
@@ -75,6 +76,34 @@ describe('a visit', () => {
     expect((await decision()).action).not.toBe('separate-conductors');
     const sheet = sheetLines(await told(plan.visitId)).map(({ what }) => what);
     expect(sheet).toContain('Splice the two wires to one pigtail');
+  });
+
+  test('a breaker that is out when its place is given up is out on record, and the next visit begins there', async () => {
+    const { plan, task } = await planned();
+    await goOn(plan.visitId, 'none', (fact) => fact.is === 'step-done' && fact.step === 'compare');
+    const leave: VisitFact = { is: 'changed', id: task.id, way: 'not-now', space: null, ratingAmps: null };
+    expect((await visits.step(ids.panelId, plan.visitId, leave)).status).toBe(201);
+    await goOn(plan.visitId, 'none');
+    const board = async () => (await call<Board>('get', `/panels/${ids.panelId}`)).body;
+    const at = ({ breakers }: Board) => breakers.find(({ breaker }) => breaker.space === task.space);
+    expect(at(await board())).toBeUndefined();
+    expect((await board()).panel.blanks).toContain(task.space);
+    const planning = async () =>
+      (await call<Planning>('get', `/sites/${ids.siteId}/planning`)).body.panels[0]!;
+    const [due] = dueTasks(await planning(), [], randomUUID);
+    expect(due).toMatchObject({
+      label: 'Shed',
+      tasks: [{ work: 'reinstall', space: task.space, ratingAmps: task.ratingAmps }],
+    });
+    const visitId = randomUUID();
+    const next = { visitId, tasks: due!.tasks, off: 'its main breaker', minutes: 30 };
+    expect((await post('visit', next)).status).toBe(201);
+    await goOn(visitId, 'none');
+    const now = at(await board())!;
+    expect(now.breaker).toMatchObject({ id: due!.tasks[0]!.partId, replaces: task.breakerId });
+    // Its circuit goes on with all that was known of it.
+    expect(now.label).toBe('Bench');
+    expect((await planning()).proposals).toEqual([]);
   });
 
   test('nothing that a gate does not let pass is stored, and nothing twice', async () => {

@@ -83,6 +83,16 @@ function useFindingLayer(inspection: ReturnType<typeof useInspection>) {
   }, [view]);
 }
 
+const PurposeButtons = ({ begin }: Pick<Ready, 'begin'>) => (
+  <div className="mt-3 flex flex-wrap gap-3">
+    {PURPOSE_IDS.map((purpose) => (
+      <Button key={purpose} look="quiet" className="min-h-14" onClick={() => begin(purpose)}>
+        {PURPOSE_WORDS[purpose]}
+      </Button>
+    ))}
+  </div>
+);
+
 /** Why, and what was inspected before. */
 function Begin({ begin, view, board }: Ready) {
   const { dateText } = useUnits();
@@ -93,13 +103,7 @@ function Begin({ begin, view, board }: Ready) {
         className="border-l-8 border-heed bg-bone-raised px-4 py-4 sm:px-6"
       >
         <h2 className="text-2xl font-bold">{messages.whyAreYouInspecting}</h2>
-        <div className="mt-3 flex flex-wrap gap-3">
-          {PURPOSE_IDS.map((purpose) => (
-            <Button key={purpose} look="quiet" className="min-h-14" onClick={() => begin(purpose)}>
-              {PURPOSE_WORDS[purpose]}
-            </Button>
-          ))}
-        </div>
+        <PurposeButtons begin={begin} />
       </section>
       {view.inspections.length > 0 && (
         <>
@@ -130,7 +134,8 @@ function Walk({
   stations,
   board,
   view,
-}: Pick<Ready, 'stations' | 'board' | 'view'> & { current: InspectionSummary }) {
+  begin,
+}: Pick<Ready, 'stations' | 'board' | 'view' | 'begin'> & { current: InspectionSummary }) {
   const { tapped, tap } = useTaps();
   // What was sent from here counts, though the server may not have it yet.
   const isDone = (one: StationId) =>
@@ -180,6 +185,10 @@ function Walk({
         </section>
       )}
       {station !== null && STATIONS[station].isInside && <Findings view={view} board={board} />}
+      <details className="border-t border-rule">
+        <summary className="min-h-11 py-2 font-semibold">{messages.startAnotherInspection}</summary>
+        <PurposeButtons begin={begin} />
+      </details>
     </>
   );
 }

@@ -22,3 +22,4 @@ export const seeTheReport = 'See the report';
 export const planTheRepairs = 'Plan the repairs';
 export const seeTheMain = 'See the decision for the main.';
 export const stopTheInspection = 'Stop the inspection: leave this panel alone';
+export const startAnotherInspection = 'Start another inspection';

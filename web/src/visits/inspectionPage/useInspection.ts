@@ -32,7 +32,7 @@ export function useInspection(panelId: string) {
       purpose !== null && begunId !== null && !view.inspections.some((one) => one.inspectionId === begunId)
         ? { inspectionId: begunId, purpose, startedAt: now, lastAt: now, stations: [], skipped: [] }
         : null;
-    const current = onRecord ?? begun;
+    const current = begun ?? onRecord;
     const begin = (which: PurposeId) => setParams({ purpose: which, inspection: newId() });
     return {
       isReady: true as const,
