@@ -229,3 +229,96 @@ test('a homeowner follows the same visit, and is offered no gate', async ({ page
   await expect(next(page)).toHaveCount(0);
   await expect(page.getByText('Report a problem')).toHaveCount(0);
 });
+
+/** Everything that is due at the panel is planned, and done as a sound house lets it go. */
+async function doAll(page: Page, siteId: string, expected: RegExp[]) {
+  await page.goto(`/sites/${siteId}/visits`);
+  await page.getByRole('button', { name: 'Plan this visit' }).click();
+  await visitUntil(page, /^Turn on the remaining breakers/);
+  await next(page)
+    .getByRole('button', { name: /^Everything is on/ })
+    .click();
+  for (const words of expected) await expect(ended(page)).toContainText(words);
+}
+
+test('findings at terminals, from the record to the proof: split and re-terminated', async ({
+  page,
+  request,
+}) => {
+  const { panelId, siteId, path } = await ownPanel(request, ['1 Kitchen 20', '3 Hall 15', '5 Shed 15']);
+  const { breakers } = (await (await request.get(`/api/v1${path}`)).json()) as Board;
+  const found = { Kitchen: 'two-wires-one-terminal', Hall: 'loose', Shed: 'corroded' };
+  for (const [label, outcome] of Object.entries(found)) {
+    const { id } = breakers.find((one) => one.label === label)!.breaker;
+    const data = { test: 'terminal-inspection', outcome, at: new Date().toISOString() };
+    expect((await request.post(`/api/v1/breakers/${id}/observations`, { data })).status()).toBe(201);
+  }
+  await page.goto(`/panels/${panelId}`);
+  await asElectrician(page);
+  await doAll(page, siteId, [
+    /Kitchen, .*Two wires spliced to one pigtail, verified/,
+    /Hall, .*Wire re-terminated, verified/,
+    /Shed, .*Terminal cleaned, wire re-terminated, verified/,
+  ]);
+});
+
+test('a part is out today, and another goes in tomorrow', async ({ page, request }) => {
+  const { panelId, siteId, path } = await ownPanel(request, ['1 Kettle 20', '3 Hall 15']);
+  const [id] = await decideToReplace(request, panelId, ['Kettle']);
+  await planFor(page, path, id!);
+  await visitUntil(page, /Kettle: check the new breaker/);
+  await report(page, 'The new breaker is not the same kind');
+  await next(page).getByRole('button', { name: 'Leave this one for another day' }).click();
+  await expect(next(page)).toContainText('Cap the loose wire');
+  await visitUntil(page, /^Turn on the remaining breakers/);
+  await next(page)
+    .getByRole('button', { name: /^Everything is on/ })
+    .click();
+  await expect(ended(page)).toContainText('circuit de-energized');
+  await page.goto(`/sites/${siteId}/parts`);
+  await expect(page.getByRole('main')).toContainText('Kettle');
+  await doAll(page, siteId, [
+    /Kettle, space 1: New breaker installed, circuit back in service, 20 A, verified/,
+  ]);
+});
+
+test('four tasks on a panel and its sub-panel in one shutdown', async ({ page, request }) => {
+  const post = async (path: string, data: object) => {
+    const answer = await request.post(`/api/v1${path}`, { data });
+    expect(answer.status()).toBe(201);
+    return (await answer.json()) as { id: string };
+  };
+  const { panelId, siteId } = await ownPanel(request, ['1 Kettle 20', '2 Oven 20', '3-5 Barn 50']);
+  const { breakers } = (await (await request.get(`/api/v1/panels/${panelId}`)).json()) as Board;
+  const fedByBreakerId = breakers.find(({ label }) => label === 'Barn')!.breaker.id;
+  const sub = { name: 'Barn panel', spaces: 8, mainAmps: 50, fedByBreakerId };
+  const { id: barnId } = await post(`/sites/${siteId}/panels`, sub);
+  await post(`/panels/${barnId}/directory`, { text: '1 Pump 20\n2 Saw 20' });
+  await decideToReplace(request, panelId, ['Kettle', 'Oven']);
+  await decideToReplace(request, barnId, ['Pump', 'Saw']);
+  await page.goto(`/sites/${siteId}/visits`);
+  await asElectrician(page);
+  const main = page.getByRole('region', { name: 'Shed panel' });
+  await main.getByRole('checkbox', { name: 'Also in this shutdown: Barn panel, 2 tasks' }).check();
+  await main.getByRole('button', { name: 'Plan this visit' }).click();
+  const shared = page.getByRole('region', { name: 'In the same shutdown' }).getByRole('link');
+  await expect(shared).toHaveText('Barn panel: Pump, Saw (not started)');
+  await visitUntil(page, /^Put the cover back on, then/);
+  await shared.click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Visit: Barn panel');
+  await visitUntil(page, /Pump: turn it on and test it/);
+  // Back to the panel that feeds it: its main goes on once the covers are on.
+  await page.getByRole('region', { name: 'In the same shutdown' }).getByRole('link').click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Visit: Shed panel');
+  const finish = async () => {
+    await visitUntil(page, /^Turn on the remaining breakers/);
+    await next(page)
+      .getByRole('button', { name: /^Everything is on/ })
+      .click();
+    await expect(ended(page).getByText('verified.')).toHaveCount(2);
+  };
+  await finish();
+  await page.getByRole('region', { name: 'In the same shutdown' }).getByRole('link').click();
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Visit: Barn panel');
+  await finish();
+});

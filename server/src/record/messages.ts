@@ -77,3 +77,6 @@ export const thisStepIsNotAllowedAt =
 export const duringAnInspection = 'During an inspection.';
 export const itsBreakerIsOut =
   'Its breaker was removed on a visit. The wire is capped, the space is filled, and the circuit has no power.';
+export const lockOutItsPanelFirst = 'First turn off its main and lock it out.';
+export const turnThatPanelOnFirst = 'Close it up and turn its main on first.';
+export const thereIsNoSuchVisitAround = 'There is no such visit to a panel that feeds this one.';

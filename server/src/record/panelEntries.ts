@@ -40,10 +40,10 @@ export async function logPanelEntry(edit: Edit, panelId: string, input: Input): 
     isNew && input.kind === 'visit-step' ? await nextOfVisit(edit.manager, panelId, input.content) : null;
   if (visit && input.kind === 'visit-step') {
     edit.isOfVisit = true;
-    const { visitId, fact } = input.content;
+    const { fact } = input.content;
     const isFirst = visit.visit.steps.length === 0;
     refuseBackward(visit.visit.steps.at(-1)?.at, input.at);
-    await refuseBesideVisits(edit.manager, panelId, visitId, { isFirst, fact });
+    await refuseBesideVisits(edit.manager, panelId, visit.visit.plan, { isFirst, fact });
   }
   await logOfPanel(edit, panelId, row, input.id !== undefined);
   if (isNew && input.kind === 'upkeep-round') await observeUpkeep(edit, input.content, input);

@@ -157,27 +157,39 @@ export async function refuseWithoutVisits(manager: EntityManager, siteId: string
 
 /** Facts of a visit that energize something, or take off a lock. */
 const ENERGIZING: readonly VisitFact['is'][] = ['unlocked', 'main-on', 'handle-on'];
+/** Facts that prove something only with the power on. */
+const PROVING: readonly VisitFact['is'][] = ['handle-on', 'verified', 'proof', 'finished'];
+
+/** Whether the panel of a visit is locked out with its main off. */
+const isLockedOut = ({ state: { gates } }: VisitUnderWay): boolean => !gates.mainOn && gates.locked;
 
 /**
- * Refuse to begin a visit in what another one claims, and to energize what somebody works on downstream or beside.
+ * Refuse to begin a visit in what another one claims, and to energize what somebody works on downstream or beside. A visit that
+ * shares the shutdown of another begins once that one is locked out; it may close up, and turns nothing on before that one has.
  *
- * @param visitId of the visit that goes on
+ * @param plan of the visit that goes on
  * @param fact its next step
  */
 export async function refuseBesideVisits(
   manager: EntityManager,
   panelId: string,
-  visitId: string,
+  { visitId, within }: Pick<KnownVisit['plan'], 'visitId' | 'within'>,
   { isFirst, fact }: { isFirst: boolean; fact: VisitFact },
 ): Promise<void> {
   const isEnergizing = ENERGIZING.includes(fact.is);
-  if (!isFirst && !isEnergizing) return;
+  const isProving = within !== undefined && PROVING.includes(fact.is);
+  if (!isFirst && !isEnergizing && !isProving) return;
   const siteId = await siteOfPanel(manager, panelId);
   const claimed = claimedPanels(await networkOf(manager, siteId, []), panelId);
   for (const one of await visitsUnderWay(manager, siteId)) {
     if (one.visit.plan.visitId === visitId || !one.claimed.some((id) => claimed.includes(id))) continue;
-    if (isFirst) throw held(one, messages.bothWouldDeEnergizeTheSame);
-    if (isOpen(one.state)) throw held(one, messages.leaveEverythingLockedOutHands);
+    const isAround = one.visit.plan.visitId === within;
+    if (isFirst && isAround && !isLockedOut(one)) throw held(one, messages.lockOutItsPanelFirst);
+    if (isFirst && !isAround) throw held(one, messages.bothWouldDeEnergizeTheSame);
+    if (!isOpen(one.state)) continue;
+    // Under the lock of the other, its own lock and its own main energize nothing, and nothing can be proved.
+    if (isAround && isProving) throw held(one, messages.turnThatPanelOnFirst);
+    if (!isAround && isEnergizing) throw held(one, messages.leaveEverythingLockedOutHands);
   }
 }
 

@@ -1,9 +1,17 @@
 import type { visitEntry, visitStep } from '@phylaxon/core/record/panelEntries';
+import { panelsFedFrom } from '@phylaxon/core/panel/layout';
 import { walk, workOn, type VisitFact, type WorkState } from '@phylaxon/core/visit/work';
 import { IsNull, type EntityManager } from 'typeorm';
 import type { z } from 'zod';
 import { conflict, invalidField } from '../errors/index.ts';
-import { among, BreakerTable, PanelEntryTable, StrikeTable, type PanelEntryRow } from '../store/index.ts';
+import {
+  among,
+  BreakerTable,
+  PanelEntryTable,
+  PanelTable,
+  StrikeTable,
+  type PanelEntryRow,
+} from '../store/index.ts';
 import { panelRow } from './panelRows.ts';
 import * as messages from './messages.ts';
 
@@ -80,11 +88,27 @@ export async function checkVisit(manager: EntityManager, panelId: string, plan: 
       throw invalidField(`content.tasks.${i}.space`, messages.thisPanelHasSpaces1To(spaces, space));
   });
   await refuseUsedParts(manager, plan);
+  if (plan.within !== undefined) await checkAround(manager, panelId, plan.within);
   const [same] = (await manager.query(
     `SELECT count(*) AS n FROM panel_entry WHERE kind = 'visit' AND json_extract(content, '$.visitId') = ?`,
     [plan.visitId],
   )) as [{ n: number }];
   if (same.n > 0) throw invalidField('content.visitId', messages.anotherVisitHasThisIdGive);
+}
+
+/** The shutdown that a visit shares is of a panel upstream of its own. */
+async function checkAround(manager: EntityManager, panelId: string, within: string): Promise<void> {
+  const rows = (await manager.query(
+    `SELECT panelId FROM panel_entry WHERE kind = 'visit' AND json_extract(content, '$.visitId') = ?`,
+    [within],
+  )) as { panelId: string }[];
+  const around = rows[0]?.panelId;
+  if (around === undefined || around === panelId)
+    throw invalidField('content.within', messages.thereIsNoSuchVisitAround);
+  const panels = await manager.findBy(PanelTable, { removedAt: IsNull() });
+  const breakers = await manager.findBy(BreakerTable, { removedAt: IsNull() });
+  if (!panelsFedFrom({ panels, breakers }, around).includes(panelId))
+    throw invalidField('content.within', messages.thereIsNoSuchVisitAround);
 }
 
 /** A part that goes in is a new one. */

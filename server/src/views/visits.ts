@@ -55,6 +55,7 @@ function summaryOf({ plan, plannedAt, steps }: KnownVisit) {
       .map(({ space, half, poles }) => ({ space, half, poles })),
     sources: plan.sources.map(({ kind }) => kind),
     stands,
+    within: plan.within ?? null,
     endedAt: stands === 'finished' || stands === 'left' ? (steps.at(-1)?.at ?? null) : null,
   };
 }

@@ -111,6 +111,8 @@ function panelEntryPointers(file: SiteFile, no: No) {
       if (!breakers.has(breakerId)) no(['panelEntries', i, ...path], messages.noBreakerInThisFileHas);
     if (entry.kind === 'map-looks' && !maps.has(entry.content.mapId))
       no(['panelEntries', i, 'content', 'mapId'], messages.noMapInThisFileHas);
+    if (entry.kind === 'visit' && entry.content.within !== undefined && !visits.has(entry.content.within))
+      no(['panelEntries', i, 'content', 'within'], messages.noVisitInThisFileHas);
     if (entry.kind === 'visit-step' && !visits.has(entry.content.visitId))
       no(['panelEntries', i, 'content', 'visitId'], messages.noVisitInThisFileHas);
   });

@@ -144,3 +144,4 @@ export const branchesOffThen = (off: string) =>
 export const inspectTheInside = 'Inspect the inside of the panel';
 export const partOfAnInspection = 'Part of a yearly inspection, or of one before buying.';
 export const wholePanel = 'Panel';
+export const theLockedOutMainOf = (panel: string) => `the main of ${panel}, locked out for this shutdown`;

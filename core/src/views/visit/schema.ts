@@ -18,6 +18,7 @@ export const visitSummary = z.object({
   places: z.array(visitTask.pick({ space: true, half: true, poles: true })).describe('where the work is'),
   sources: z.array(z.enum(SOURCE_KINDS)).describe('other sources that the person named'),
   stands: z.enum(VISIT_STANDS),
+  within: id.nullable().describe('visit whose shutdown it shares; null if it has its own'),
   endedAt: instant.nullable(),
 });
 export type VisitSummary = z.infer<typeof visitSummary>;

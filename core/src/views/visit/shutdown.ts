@@ -82,6 +82,22 @@ export function shutdownOf(planning: Planning, planned: PlannedPanel): Shutdown 
 }
 
 /**
+ * Panels that a shutdown de-energizes besides the panel it is made for: work in them may share it.
+ *
+ * @param planning the site with its panels
+ * @param planned the panel
+ * @returns the panels it feeds
+ * @example subPanelsOf(planning, planned).map(({ panel }) => panel.name) // ['Yard panel']
+ */
+export function subPanelsOf(planning: Planning, { panel }: Pick<PlannedPanel, 'panel'>): PlannedPanel[] {
+  const fed = panelsFedFrom(networkOf(planning), panel.id);
+  return planning.panels.filter((one) => one.panel.id !== panel.id && fed.includes(one.panel.id));
+}
+
+/** What de-energizes a panel that shares the shutdown of another, within a sentence. */
+export const offWithin = (name: string): string => messages.theLockedOutMainOf(name);
+
+/**
  * Panels in the order in which they are visited: what is fed before what feeds it, so that least is dark while it lasts.
  *
  * @param planning the site

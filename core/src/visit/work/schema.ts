@@ -54,6 +54,11 @@ export const visitPlan = z
       .max(8, messages.enterAtMost8OtherSources)
       .default([])
       .describe('sources that may feed the panel from its load side; each is shut off and locked out'),
+    within: z
+      .uuid()
+      .toLowerCase()
+      .optional()
+      .describe('visit whose shutdown it shares: it begins once that panel is locked out'),
     off: line(messages.deEnergizedAt, 160).describe(
       'what de-energizes the panel: its main, or the breaker that feeds it',
     ),

@@ -255,4 +255,52 @@ describe('visits to a panel and to one that it feeds', () => {
     const { body } = await visits.post(subId, 'visit', same);
     expect(body.error!.issues[0]!.path).toBe('content.visitId');
   });
+
+  const isFact =
+    (is: VisitFact['is']) =>
+    (fact: VisitFact): boolean =>
+      fact.is === is;
+  /** A visit to the sub-panel within the shutdown of another. */
+  async function planWithin(panelId: string, breakerId: string, within: string) {
+    const { plan } = await visits.plan(panelId, breakerId);
+    const visitId = randomUUID();
+    const answer = await visits.post(panelId, 'visit', { ...plan, visitId, within });
+    return { visitId, status: answer.status };
+  }
+
+  test('in one shutdown: the inner begins under the lock of the outer, closes up under it, and is proved after it', async () => {
+    const { panelId, breakerId, subId, pump } = await twoPanels();
+    const outer = (await visits.plan(panelId, breakerId)).plan.visitId;
+    const { visitId: innerId, status } = await planWithin(subId, pump, outer);
+    expect(status).toBe(201);
+    const inner = (fact: VisitFact) => codeOf(visits.step(subId, innerId, fact));
+    const around = (fact: VisitFact) => codeOf(visits.step(panelId, outer, fact));
+    await visits.goOn(panelId, outer, 'none', isFact('main-off'));
+    // Not before the panel that feeds it is locked out.
+    expect(await inner({ is: 'dressed' })).toBe('visit_under_way');
+    await visits.goOn(panelId, outer, 'none', isFact('cover-off'));
+    await visits.goOn(subId, innerId, 'none', isFact('measured'));
+    // Hands are inside the inner panel: nothing is turned on upstream of it.
+    await visits.goOn(panelId, outer, 'none', isFact('unlocked'));
+    expect(await around({ is: 'unlocked' })).toBe('visit_under_way');
+    await visits.goOn(subId, innerId, 'none', isFact('proof'));
+    // Closed up and its own main on, under the lock of the outer: an outlet without power proves nothing yet.
+    const [task] = (await visits.told(innerId)).plan.tasks;
+    const dead: VisitFact = { is: 'proof', id: task!.id, proof: 'off-output', volts: 0 };
+    expect(await inner(dead)).toBe('visit_under_way');
+    await visits.goOn(panelId, outer, 'none');
+    await visits.goOn(subId, innerId, 'none');
+    for (const visitId of [outer, innerId])
+      expect((await visits.told(visitId)).steps.at(-1)!.fact).toEqual({ is: 'finished' });
+  });
+
+  test('a panel does not share the shutdown of one that does not feed it', async () => {
+    const { panelId, breakerId, subId, pump } = await twoPanels();
+    const { ids, plan } = await opened();
+    expect((await planWithin(subId, pump, plan.visitId)).status).toBe(400);
+    expect((await planWithin(subId, pump, randomUUID())).status).toBe(400);
+    const downstream = (await visits.plan(subId, pump)).plan.visitId;
+    expect((await planWithin(panelId, breakerId, downstream)).status).toBe(400);
+    expect(ids.panelId).not.toBe(panelId);
+  });
 });

@@ -1,4 +1,12 @@
-import { SOURCE_WORDS, tasksOf, type DueTask, type Shutdown } from '@phylaxon/core/views/visit';
+import type { PanelEntryInput } from '@phylaxon/core/record/panelEntries';
+import {
+  minutesOff,
+  offWithin,
+  SOURCE_WORDS,
+  tasksOf,
+  type DueTask,
+  type Shutdown,
+} from '@phylaxon/core/views/visit';
 import type { PlannedPanel } from '@phylaxon/core/views/planning';
 import { SOURCE_KINDS, type SourceKind } from '@phylaxon/core/visit/work';
 import { useQuery } from '@tanstack/react-query';
@@ -20,8 +28,16 @@ import {
 import { sendNow } from '../../shared/stores/index.ts';
 import * as messages from './messages.ts';
 
+/** A panel that the shutdown de-energizes too, with what is due there. */
+export interface SharedPanel {
+  planned: PlannedPanel;
+  due: readonly DueTask[];
+  shutdown: Shutdown;
+}
+
 interface Props {
   planned: PlannedPanel;
+  shared: readonly SharedPanel[];
   due: readonly DueTask[];
   shutdown: Shutdown;
   /** Other sources that were named on the last visit. */
@@ -65,8 +81,13 @@ function useDependents({ panel, breakers }: PlannedPanel): string {
     .join(', ');
 }
 
+/** Everything that a visit to a panel may do of what is due there. */
+const everythingDue = (due: readonly DueTask[]) => tasksOf(due, new Set(due.map(({ key }) => key)));
+
+type VisitEntryInput = Extract<PanelEntryInput, { kind: 'visit' }>['content'];
+
 /** Choose from what is due, and plan one shutdown of it. */
-export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: Props) {
+export function PlanForm({ planned, shared, due, shutdown, named, wanted, minutesFor }: Props) {
   const navigate = useNavigate();
   const { say } = useUnits();
   const possible = due.filter(({ notHere }) => notHere === null);
@@ -93,36 +114,57 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
   const [plugOn, setPlugOn] = useState<ReadonlySet<string>>(() => new Set());
   const [isPulled, setIsPulled] = useState(shutdown.meterPulled !== null);
   const { problem, busy, leave } = useAction();
+  const [also, setAlso] = useState<ReadonlySet<string>>(() => new Set());
   const minutes = minutesFor(chosen);
   const tasks = tasksOf(due, chosen);
   const set = (field: keyof typeof words) => (value: string) =>
     setWords((before) => ({ ...before, [field]: value }));
 
+  const people = () => ({
+    plannedFor: words.when === '' ? null : toInstant(words.when),
+    dependents: (words.dependents ?? dependents)
+      .split(',')
+      .map((one) => one.trim())
+      .filter(Boolean),
+    who: words.who,
+    phone: words.phone,
+    permit: words.permit,
+  });
+  const visitTo = ({ panel }: PlannedPanel, content: VisitEntryInput) =>
+    entries.panelEntry(panel.id, panel.name, { kind: 'visit', at: new Date().toISOString(), content });
+
   const plan = () => {
     const visitId = newId();
-    const entry = entries.panelEntry(planned.panel.id, planned.panel.name, {
-      kind: 'visit',
-      at: new Date().toISOString(),
-      content: {
-        visitId,
-        tasks: tasks.map((task) => (plugOn.has(task.id) ? { ...task, neutral: 'plug-on' as const } : task)),
-        sources: SOURCE_KINDS.filter((kind) => sources.has(kind)).map((kind) => ({ id: kind, kind })),
-        off: shutdown.off,
-        holes: planned.panel.holes,
-        plannedFor: words.when === '' ? null : toInstant(words.when),
-        minutes: toNumber(words.minutes) ?? minutes,
-        dependents: (words.dependents ?? dependents)
-          .split(',')
-          .map((one) => one.trim())
-          .filter(Boolean),
-        who: words.who,
-        phone: words.phone,
-        permit: words.permit,
-        meterPulled: isPulled,
-      },
+    const own = visitTo(planned, {
+      ...people(),
+      visitId,
+      tasks: tasks.map((task) => (plugOn.has(task.id) ? { ...task, neutral: 'plug-on' as const } : task)),
+      sources: SOURCE_KINDS.filter((kind) => sources.has(kind)).map((kind) => ({ id: kind, kind })),
+      off: shutdown.off,
+      holes: planned.panel.holes,
+      minutes: toNumber(words.minutes) ?? minutes,
+      meterPulled: isPulled,
     });
+    const inTheSame = shared
+      .filter(({ planned: { panel } }) => also.has(panel.id))
+      .map((one) => {
+        const its = everythingDue(one.due);
+        return visitTo(one.planned, {
+          ...people(),
+          visitId: newId(),
+          within: visitId,
+          tasks: its,
+          sources: one.shutdown.sources.map((kind) => ({ id: kind, kind })),
+          off: offWithin(planned.panel.name),
+          holes: one.planned.panel.holes,
+          minutes: minutesOff(
+            its.map(({ work }) => work),
+            1,
+          ),
+        });
+      });
     return leave(async () => {
-      await sendNow(entry);
+      for (const entry of [own, ...inTheSame]) await sendNow(entry);
       await navigate(`/visits/${visitId}`);
     });
   };
@@ -162,6 +204,14 @@ export function PlanForm({ planned, due, shutdown, named, wanted, minutesFor }: 
               <strong className="figures">{messages.min(minutes)}</strong>,
             )}
           </p>
+          {shared.map(({ planned: { panel }, due: its }) => (
+            <CheckInput
+              key={panel.id}
+              label={messages.alsoInThisShutdown(panel.name, everythingDue(its).length)}
+              checked={also.has(panel.id)}
+              onChecked={(isIn) => setAlso(toggled(also, panel.id, isIn))}
+            />
+          ))}
           {shutdown.meterPulled !== null && (
             <p className="border-l-4 border-danger pl-3 font-medium">
               {messages.theUtilityPullsTheMeter(shutdown.meterPulled)}

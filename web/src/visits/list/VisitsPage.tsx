@@ -3,6 +3,7 @@ import {
   insideInspection,
   minutesOff,
   shutdownOf,
+  subPanelsOf,
   tasksOf,
   visitOrder,
   type VisitStands,
@@ -71,7 +72,7 @@ export function VisitsPage() {
             key={planned.panel.id}
             planning={planning}
             planned={planned}
-            board={boards.get(planned.panel.id)!}
+            boards={boards}
             factor={known.learned.factor}
             named={known.visits.find(({ panelId }) => panelId === planned.panel.id)?.sources ?? []}
           />
@@ -126,16 +127,28 @@ function VisitLink({ visit, board }: { visit: VisitSummary; board: Board | undef
 interface Due {
   planning: Planning;
   planned: PlannedPanel;
-  board: Board;
+  boards: ReadonlyMap<string, Board>;
   factor: number;
   named: Parameters<typeof PlanForm>[0]['named'];
 }
 
-function PanelDue({ planning, planned, board, factor, named }: Due) {
+function PanelDue({ planning, planned, boards, factor, named }: Due) {
+  const board = boards.get(planned.panel.id)!;
   const [params] = useSearchParams();
   const due = useMemo(
     () => [...dueTasks(planned, board.breakers, newId), insideInspection(planned)],
     [planned, board],
+  );
+  const shared = useMemo(
+    () =>
+      subPanelsOf(planning, planned)
+        .map((one) => ({
+          planned: one,
+          due: dueTasks(one, boards.get(one.panel.id)!.breakers, newId),
+          shutdown: shutdownOf(planning, one),
+        }))
+        .filter(({ due }) => due.some(({ notHere }) => notHere === null)),
+    [planning, planned, boards],
   );
   const shutdown = useMemo(() => shutdownOf(planning, planned), [planning, planned]);
   const [breaker, task] = [params.get('breaker'), params.get('task')];
@@ -147,6 +160,7 @@ function PanelDue({ planning, planned, board, factor, named }: Due) {
       {!isDue && <p className="text-ink-soft">{messages.noTasksYetRecommended}</p>}
       <PlanForm
         planned={planned}
+        shared={shared}
         due={due}
         shutdown={shutdown}
         named={named}

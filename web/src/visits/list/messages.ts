@@ -36,3 +36,5 @@ export const noTasksYetRecommended =
 export const decided = (wanted: string) => `decided ${wanted}`;
 export const taskNumber = (n: number) => `Task ${n}`;
 export const workThatIsDueInItsOrder = 'work that is due, in order';
+export const alsoInThisShutdown = (panel: string, count: number) =>
+  `Also in this shutdown: ${panel}, ${count === 1 ? '1 task' : `${count} tasks`}`;

@@ -8,6 +8,7 @@ import { useChanges, useProfile } from '../../shared/stores/index.ts';
 import { BeforeVisit } from './BeforeVisit.tsx';
 import { NextStep } from '../work/index.ts';
 import { useVisit, VisitWorkProvider } from '../visitRecord/index.ts';
+import { SharedShutdown } from './SharedShutdown.tsx';
 import { useScreenAwake } from './useScreenAwake.ts';
 import { WhereItStands } from './WhereItStands.tsx';
 import * as messages from './messages.ts';
@@ -54,6 +55,7 @@ function Visit({ told }: { told: VisitRecord }) {
         >
           <WhereItStands />
         </PageHead>
+        <SharedShutdown />
         {(!heard || isWaiting) && <Notice title={messages.theServerIsNotAnsweringYou} />}
         {profile === 'homeowner' ? (
           <HomeownerVisit stands={stands} />
