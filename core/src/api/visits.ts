@@ -1,5 +1,5 @@
 import { report } from '../views/report/index.ts';
-import { siteVisits, visitRecord } from '../views/visit/index.ts';
+import { siteVisits, visitWithPermit } from '../views/visit/index.ts';
 import { byId } from '../commands/index.ts';
 import { endpoint } from './endpoint.ts';
 import { inZone } from './inputs.ts';
@@ -25,7 +25,7 @@ export const VISIT_ENDPOINTS = {
     tag: 'visits',
     summary: 'A visit with all of its steps',
     params: byId,
-    answer: visitRecord,
+    answer: visitWithPermit,
   }),
   'GET /panels/:id/report': reportOn('panels', 'a panel'),
   'GET /sites/:id/report': reportOn('sites', 'all panels of a site'),

@@ -37,6 +37,7 @@ async function plannedPanel(manager: EntityManager, row: PanelRow): Promise<Plan
     breakers: records.map(({ breaker, circuit }) => ({ breaker, circuit })),
     peak: highestQuarterHour(shown),
     sheet: sheets[0] ?? null,
+    corrections: correctionsOf(shown),
     signs: [
       ...new Set([
         ...standingSigns(shown.map(({ entry }) => entry)),
@@ -45,6 +46,16 @@ async function plannedPanel(manager: EntityManager, row: PanelRow): Promise<Plan
     ],
     proposals,
   };
+}
+
+/** What inspectors want corrected, by the latest word on each permit. */
+function correctionsOf(entries: readonly ShownPanelEntry[]): PlannedPanel['corrections'] {
+  const seen = new Set<string>();
+  return entries.flatMap(({ entry }) => {
+    if (entry.kind !== 'permit' || seen.has(entry.content.visitId)) return [];
+    seen.add(entry.content.visitId);
+    return entry.content.corrections.map((text) => ({ entryId: entry.id, text }));
+  });
 }
 
 /** The highest quarter hour of either leg among all recordings. */

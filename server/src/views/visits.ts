@@ -6,12 +6,12 @@ import {
   minutesTaken,
   standsAs,
   type SiteVisits,
-  type VisitRecord,
+  type VisitWithPermit,
 } from '@phylaxon/core/views/visit';
 import { taskKind } from '@phylaxon/core/visit/work';
 import { IsNull, type EntityManager } from 'typeorm';
 import { notFound } from '../errors/index.ts';
-import { panelFromRow, siteRow, visitsOf, type KnownVisit } from '../record/index.ts';
+import { panelFromRow, siteRow, standingEntries, visitsOf, type KnownVisit } from '../record/index.ts';
 import { PanelTable } from '../store/index.ts';
 import * as messages from './messages.ts';
 
@@ -61,7 +61,7 @@ function summaryOf({ plan, plannedAt, steps }: KnownVisit) {
 }
 
 /** A visit with everything that happened on it. */
-export async function visitPage(manager: EntityManager, visitId: string): Promise<VisitRecord> {
+export async function visitPage(manager: EntityManager, visitId: string): Promise<VisitWithPermit> {
   const [at] = (await manager.query(
     `SELECT "panelId" FROM "panel_entry" WHERE "kind" = 'visit' AND json_extract("content", '$.visitId') = ? LIMIT 1`,
     [visitId],
@@ -77,5 +77,34 @@ export async function visitPage(manager: EntityManager, visitId: string): Promis
     plannedAt: visit.plannedAt,
     plan: visit.plan,
     steps: visit.steps,
+    ...(await permitsFor(manager, row.siteId, visit)),
+  };
+}
+
+/** The permit of a visit as it stands, and what was needed for earlier visits of the site. */
+async function permitsFor(
+  manager: EntityManager,
+  siteId: string,
+  { plan }: KnownVisit,
+): Promise<Pick<VisitWithPermit, 'permit' | 'earlierPermits'>> {
+  const panels = await manager.findBy(PanelTable, { siteId, removedAt: IsNull() });
+  let permit: VisitWithPermit['permit'] = null;
+  const earlier: (VisitWithPermit['earlierPermits'][number] & { at: string })[] = [];
+  for (const panel of panels) {
+    const permits = await standingEntries(manager, panel.id, 'permit');
+    if (permits.length === 0) continue;
+    permit ??= permits.find(({ content }) => content.visitId === plan.visitId)?.content ?? null;
+    const visits = await visitsOf(manager, panel.id);
+    for (const { at, content } of permits) {
+      const of = visits.find((one) => one.plan.visitId === content.visitId);
+      if (of && content.visitId !== plan.visitId)
+        earlier.push({ at, works: of.plan.tasks.map(({ work }) => work), need: content.need });
+    }
+  }
+  return {
+    permit,
+    earlierPermits: earlier
+      .sort((a, b) => b.at.localeCompare(a.at))
+      .map(({ works, need }) => ({ works: [...new Set(works)], need })),
   };
 }

@@ -5,6 +5,7 @@ import { heatScan } from './heatScan.ts';
 import { houseMap, mapLooks } from './houseMap.ts';
 import { panelInspection } from './panelInspection.ts';
 import { panelSignEntry } from './panelSignEntry.ts';
+import { permit } from './permit.ts';
 import { proposal } from './proposal.ts';
 import { recording } from './recording.ts';
 import { reportPrices } from './reportPrices.ts';
@@ -28,6 +29,7 @@ export const PANEL_ENTRIES = {
   'map-looks': mapLooks,
   'hanging-directory': hangingDirectory,
   inspection: panelInspection,
+  permit,
   'upkeep-round': upkeepRound,
   'upkeep-rule': upkeepRule,
   'keeps-power': keepsPower,

@@ -92,3 +92,30 @@ export const enterTheReadingWhereMeasured =
   'Enter a voltage for an item that is measured, and for no other item.';
 export const inspectionOfStation = (purpose: string, station: string, bad: number) =>
   `${purpose}, ${station.toLowerCase()}: ${bad === 0 ? 'all normal' : bad === 1 ? '1 finding' : `${bad} findings`}`;
+export const permit = 'Permit';
+export const chooseIfAPermitIsNeeded = 'Choose whether a permit is needed.';
+export const aPermitNumber = 'A permit number';
+export const chooseHowTheInspectionStands = 'Choose how the inspection stands.';
+export const enterTheDateOfTheInspection = 'Enter the date of the inspection.';
+export const aCorrection = 'A correction';
+export const describeTheCorrection = 'Describe the correction.';
+export const enterAtMost20Corrections = 'Enter at most 20 corrections.';
+export const noInspectionWithoutAPermit = 'An inspection belongs to a permit. Choose “needed” first.';
+export const enterTheCorrections = 'Enter what the inspector wants corrected.';
+export const correctionsFollowAFailedInspection = 'Corrections belong to a failed inspection.';
+const INSPECTION_SAYS = {
+  'not-booked': 'inspection not booked',
+  booked: 'inspection booked',
+  passed: 'inspection passed',
+  failed: 'inspection failed',
+} as const;
+export const permitSays = (
+  need: 'needed' | 'not-needed' | 'unknown',
+  number: string,
+  inspection: keyof typeof INSPECTION_SAYS,
+) =>
+  need === 'unknown'
+    ? 'Permit: not clear yet'
+    : need === 'not-needed'
+      ? 'No permit needed'
+      : `Permit${number === '' ? '' : ` ${number}`}: ${INSPECTION_SAYS[inspection]}`;

@@ -58,6 +58,7 @@ const planned = (change: Partial<PlannedPanel> = {}): PlannedPanel => ({
   peak: null,
   sheet: null,
   signs: [],
+  corrections: [],
   proposals: [],
   ...change,
 });

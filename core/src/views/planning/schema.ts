@@ -15,6 +15,9 @@ export const plannedPanel = z.object({
     .nullable()
     .describe('highest 15-minute demand of a recording on one leg, A, and its duration'),
   sheet: stored(PANEL_ENTRIES['service-sheet'].fields).nullable().describe('the latest'),
+  corrections: z
+    .array(z.object({ entryId: id, text: z.string() }))
+    .describe('what an inspector wants corrected'),
   signs: z.array(z.enum(PANEL_SIGN_IDS)).describe('findings of the panel as a whole that stand'),
   proposals: z.array(stored(PANEL_ENTRIES.proposal.fields)).describe('newest first'),
 });

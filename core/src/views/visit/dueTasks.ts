@@ -209,6 +209,17 @@ function ofSigns({ panel, signs }: PlannedPanel): DueTask[] {
   });
 }
 
+/** What an inspector wants corrected, told until the inspection has passed. */
+const ofCorrections = ({ panel, corrections }: PlannedPanel): DueTask[] =>
+  corrections.map(({ entryId, text }, i) => ({
+    key: `correction ${entryId} ${i}`,
+    tasks: [],
+    headline: messages.correction(text),
+    because: messages.theInspectionFailed,
+    label: panel.name,
+    notHere: messages.correctItThenBook,
+  }));
+
 /**
  * The inspection of the inside of a panel: it may be done on any visit, and nothing on record asks for it.
  *
@@ -247,6 +258,7 @@ export function dueTasks(
   });
   return [
     ...byDecision,
+    ...ofCorrections(planned),
     ...ofSigns(planned),
     ...planned.proposals.map((one) => ofProposal(planned, one, newId)),
   ];

@@ -10,6 +10,7 @@ export { FILL_WORDS, stepWords } from './stepWords.ts';
 export * from './screenWords.ts';
 export * from './taskWords.ts';
 export * from './screenStepWords.ts';
+export * from './permitWords.ts';
 export * from './wayWords.ts';
 export * from './sheet.ts';
 export * from './leaving.ts';

@@ -145,3 +145,7 @@ export const inspectTheInside = 'Inspect the inside of the panel';
 export const partOfAnInspection = 'Part of a yearly inspection, or of one before buying.';
 export const wholePanel = 'Panel';
 export const theLockedOutMainOf = (panel: string) => `the main of ${panel}, locked out for this shutdown`;
+export const correction = (text: string) => `Correction: ${text}`;
+export const theInspectionFailed = 'The inspection by the authority failed.';
+export const correctItThenBook =
+  'Correct it, then book the inspection again and log its result on the visit.';

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { id, instant, panel, site } from '../../record/entities/index.ts';
-import { PANEL_ENTRIES } from '../../record/panelEntries/index.ts';
-import { SOURCE_KINDS, visitFact, visitTask } from '../../visit/work/index.ts';
+import { PANEL_ENTRIES, PERMIT_NEEDS } from '../../record/panelEntries/index.ts';
+import { SOURCE_KINDS, visitFact, visitTask, WORKS } from '../../visit/work/index.ts';
 
 /** How a visit stands. */
 export const VISIT_STANDS = ['planned', 'under-way', 'finished', 'left'] as const;
@@ -52,3 +52,12 @@ export const visitRecord = z.object({
   steps: z.array(step),
 });
 export type VisitRecord = z.infer<typeof visitRecord>;
+
+/** A visit with its permit. */
+export const visitWithPermit = visitRecord.extend({
+  permit: PANEL_ENTRIES.permit.fields.nullable().describe('as it stands; null if nothing was entered'),
+  earlierPermits: z
+    .array(z.object({ works: z.array(z.enum(WORKS)), need: z.enum(PERMIT_NEEDS) }))
+    .describe('of earlier visits at this site, newest first'),
+});
+export type VisitWithPermit = z.infer<typeof visitWithPermit>;

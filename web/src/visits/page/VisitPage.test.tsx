@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, test } from '@jest/globals';
-import type { VisitRecord } from '@phylaxon/core/views/visit';
+import type { VisitWithPermit } from '@phylaxon/core/views/visit';
 import { nextOf, walk, type NextVisitStep, type VisitFact } from '@phylaxon/core/visit/work';
 import { aPanel, aVisitPlan, uuid, visitIn } from '@phylaxon/core/testing';
 import { inBrowser, showPage } from '../../testing/index.ts';
@@ -17,13 +17,15 @@ const plan = { ...aVisitPlan(), visitId };
 let facts: VisitFact[] = [];
 let page: Awaited<ReturnType<typeof showPage>>;
 
-const record = (): VisitRecord =>
+const record = (): VisitWithPermit =>
   ({
     site: { id: panel.siteId, name: 'Ferry cottage', note: '', zone: null, demo: false, version: 0 },
     panel,
     entryId: uuid(501),
     plannedAt: '2026-11-25T10:00:00.000Z',
     plan,
+    permit: null,
+    earlierPermits: [],
     steps: facts.map((fact, n) => ({
       entryId: uuid(600 + n),
       n,
@@ -31,7 +33,7 @@ const record = (): VisitRecord =>
       simulated: false,
       fact,
     })),
-  }) as unknown as VisitRecord;
+  }) as unknown as VisitWithPermit;
 
 /** The facts of a sound visit until this is next. */
 const factsUntil = (isNext: (next: NextVisitStep) => boolean) =>
@@ -207,6 +209,28 @@ describe('an electrician', () => {
     await act(async () => void fireEvent.click(button!));
     await waitFor(() => expect(heading()).not.toBe(before));
     expect(screen.getByText(/kept here and sent/)).toBeDefined();
+  });
+});
+
+test('a permit: what is usual, and what is entered is one entry', async () => {
+  await show([]);
+  fireEvent.click(await screen.findByText('Permit and inspection'));
+  expect(await screen.findByText(/Ask the authority having jurisdiction/)).toBeDefined();
+  fireEvent.click(screen.getByRole('button', { name: 'Permit needed' }));
+  fireEvent.change(screen.getByLabelText('Permit number'), { target: { value: '26-114' } });
+  fireEvent.click(screen.getByRole('button', { name: 'Failed, with corrections' }));
+  fireEvent.change(screen.getByLabelText('Corrections'), { target: { value: 'Filler plate missing\n\n' } });
+  await act(async () => void fireEvent.click(screen.getByRole('button', { name: 'Save permit' })));
+  await waitFor(() => expect(page.sent()).toHaveLength(1));
+  expect(page.sent()[0]!.body).toMatchObject({
+    kind: 'permit',
+    content: {
+      visitId,
+      need: 'needed',
+      number: '26-114',
+      inspection: 'failed',
+      corrections: ['Filler plate missing'],
+    },
   });
 });
 

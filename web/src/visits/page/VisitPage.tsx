@@ -1,4 +1,4 @@
-import { standsIn, type VisitRecord } from '@phylaxon/core/views/visit';
+import { standsIn, type VisitWithPermit } from '@phylaxon/core/views/visit';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { useParams } from 'react-router';
@@ -15,6 +15,7 @@ import * as messages from './messages.ts';
 
 const HomeownerVisit = later(async () => (await import('./HomeownerVisit.tsx')).HomeownerVisit);
 const StopHere = later(async () => (await import('./StopHere.tsx')).StopHere);
+const PermitSection = later(async () => (await import('./PermitSection.tsx')).PermitSection);
 const WhatHappened = later(async () => (await import('./WhatHappened.tsx')).WhatHappened);
 const SimulatedHouse = later(async () => (await import('./SimulatedHouse.tsx')).SimulatedHouse);
 
@@ -37,7 +38,7 @@ export function VisitPage() {
   return <Visit key={visitId} told={told} />;
 }
 
-function Visit({ told }: { told: VisitRecord }) {
+function Visit({ told }: { told: VisitWithPermit }) {
   const heard = useChanges(`/panels/${told.panel.id}`);
   const profile = useProfile((state) => state.profile);
   const work = useVisit(told);
@@ -67,6 +68,7 @@ function Visit({ told }: { told: VisitRecord }) {
             {(stands === 'planned' || stands === 'under-way') && <StopHere />}
           </>
         )}
+        <PermitSection told={told} />
         <WhatHappened />
       </main>
     </VisitWorkProvider>

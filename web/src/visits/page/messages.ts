@@ -79,3 +79,15 @@ export const visitTo = (panel: string, what: string, stands: string) => `${panel
 export const finishThemBeforePower =
   'Put the covers on and remove those locks before you turn on this main. Turn on and test their breakers after it.';
 export const beginsOnceLockedOut = 'This visit begins once that panel is locked out.';
+export const permitAndInspection = 'Permit and inspection';
+export const inspectionStands = (stands: string, day: string) =>
+  `inspection ${stands.toLowerCase()}${day === '' ? '' : ` for ${day}`}`;
+export const permitNeed = 'Is a permit needed?';
+export const permitNumber = 'Permit number';
+export const inspectionByTheAuthority = 'Inspection by the authority';
+export const inspectionDate = 'Date of the inspection';
+export const corrections = 'Corrections';
+export const oneOnEachLine = 'One on each line. Each appears among the work that is due.';
+export const fillerPlateMissing = 'Filler plate missing at space 14';
+export const saved = 'Saved';
+export const savePermit = 'Save permit';

@@ -1,0 +1,73 @@
+import type { PermitInspection, PermitNeed } from '../../record/panelEntries/index.ts';
+import type { WorkType } from '../../visit/work/index.ts';
+
+/** What places usually want for a kind of work; each decides for itself. */
+type UsualPermit = 'usually' | 'seldom' | 'ask';
+
+const USUAL: Record<WorkType, UsualPermit> = {
+  replace: 'seldom',
+  'new-breaker': 'usually',
+  reinstall: 'seldom',
+  move: 'ask',
+  'remake-joint': 'seldom',
+  'separate-conductors': 'seldom',
+  'clean-terminal': 'seldom',
+  inspect: 'seldom',
+  'separate-neutral': 'ask',
+  'bond-neutral': 'usually',
+  'dry-panel': 'seldom',
+  'fill-openings': 'seldom',
+};
+
+const USUAL_WORDS: Record<UsualPermit, string> = {
+  usually: 'Work like this usually needs a permit.',
+  seldom: 'Many places need no permit for like-for-like repairs in a panel.',
+  ask: 'Places differ on work like this.',
+};
+
+const ASK = 'Ask the authority having jurisdiction before you start.';
+
+export const NEED_WORDS: Record<PermitNeed, string> = {
+  needed: 'Permit needed',
+  'not-needed': 'No permit needed',
+  unknown: 'Not clear yet',
+};
+
+export const INSPECTION_WORDS_OF_PERMIT: Record<PermitInspection, string> = {
+  'not-booked': 'Not booked',
+  booked: 'Booked',
+  passed: 'Passed',
+  failed: 'Failed, with corrections',
+};
+
+/** What was needed here before, for which kinds of work. */
+export interface EarlierPermit {
+  works: readonly WorkType[];
+  need: PermitNeed;
+}
+
+/**
+ * Whether work usually needs a permit: by what this place wanted before, otherwise by what is usual.
+ *
+ * @param works kinds of work of the visit
+ * @param earlier permits of earlier visits at this site, newest first
+ * @returns the need that this place asked for before, `unknown` without one, and a sentence
+ * @example permitAdvice(['replace'], []).need // 'unknown'
+ */
+export function permitAdvice(
+  works: readonly WorkType[],
+  earlier: readonly EarlierPermit[],
+): { need: PermitNeed; text: string } {
+  const known = earlier.find(
+    (one) => one.need !== 'unknown' && works.every((work) => one.works.includes(work)),
+  );
+  if (known)
+    return {
+      need: known.need,
+      text: `The last time for the same work here: ${NEED_WORDS[known.need].toLowerCase()}.`,
+    };
+  const usual = (['usually', 'ask', 'seldom'] as const).find((one) =>
+    works.some((work) => USUAL[work] === one),
+  );
+  return { need: 'unknown', text: `${USUAL_WORDS[usual ?? 'ask']} ${ASK}` };
+}
