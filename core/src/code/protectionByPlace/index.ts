@@ -1,2 +1,3 @@
 export * from './rules.ts';
 export * from './protectionByPlace.ts';
+export * from './servedByName.ts';

@@ -1,3 +1,4 @@
+import { TIME_LIMITS } from '../limits/index.ts';
 import type { PanelSignId, TestId } from '../vocabulary/index.ts';
 
 /** Where somebody stands during an inspection, in the order of the walk. */
@@ -12,8 +13,8 @@ export const STATION_IDS = Object.keys(STATIONS) as [StationId, ...StationId[]];
 
 /** Why somebody inspects a panel without a complaint, and how long what is on record counts for it, days. */
 export const PURPOSES = {
-  buying: { keepDays: 90 },
-  yearly: { keepDays: 90 },
+  buying: { keepDays: TIME_LIMITS.inspectionResultDays },
+  yearly: { keepDays: TIME_LIMITS.inspectionResultDays },
   water: { keepDays: 0 },
   lightning: { keepDays: 0 },
 } as const satisfies Record<string, { keepDays: number }>;

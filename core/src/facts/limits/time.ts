@@ -35,6 +35,10 @@ export const TIME_LIMITS = {
   recentTripHours: 24,
   /** days: An inspection without a finding says nothing about today after this time. */
   inspectionDays: 400,
+  /** days: A result on record is not asked for again in an inspection without a cause within this time. */
+  inspectionResultDays: 90,
+  /** days: An inspection nobody went on with for this long is over. */
+  inspectionLeftDays: 14,
   /** days: Legs unequal for this long are unequal for years. */
   unequalForYearsDays: 365,
   /** days: A round this shortly before a clock change stands for it. */

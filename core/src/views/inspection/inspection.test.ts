@@ -16,6 +16,7 @@ import {
   isNormal,
   knownResults,
   ownFindings,
+  protectionToday,
   sayResult,
   skippedItems,
   stationItems,
@@ -200,4 +201,21 @@ describe('inspections', () => {
     const known = [{ ...result('sound', 'quiet'), at: NOW }];
     expect(skippedItems({ inspections, known })).toEqual([{ item: 'smell', purpose: 'buying' }]);
   });
+});
+
+describe('protection that new work would need', () => {
+  const named = (label: string, change: object = {}) => ({ ...breaker(1, change), label });
+  const asks = (label: string, change: object = {}) =>
+    protectionToday([named(label, change)], '2023').map((one) => one.asks);
+
+  test.each([
+    ['Bathroom', {}, ['gfci']],
+    ['Bathroom', { kind: 'gfci' }, []],
+    ['Apartment: bedrooms', {}, ['afci']],
+    ['Kitchen counter', {}, ['dual']],
+    ['Kitchen counter', { kind: 'gfci' }, ['dual']],
+    ['Kitchen counter', { kind: 'dual' }, []],
+    ['Sewing machines', {}, []],
+    ['Main', { role: 'main', space: null }, []],
+  ] as const)('%s %j: %j', (label, change, expected) => expect(asks(label, change)).toEqual(expected));
 });

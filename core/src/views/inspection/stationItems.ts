@@ -7,6 +7,7 @@ import {
   type PurposeId,
   type StationId,
 } from '../../facts/inspection/index.ts';
+import { TIME_LIMITS } from '../../facts/limits/index.ts';
 import { isProtected, legOfSpace } from '../../panel/layout/index.ts';
 import type { Breaker } from '../../record/entities/index.ts';
 import type { InspectionSummary, KnownResult } from './schema.ts';
@@ -32,8 +33,6 @@ export interface StationItem {
 }
 
 const MS_A_DAY = 86_400_000;
-/** An inspection that was left this long ago is over, days. */
-const LEFT_DAYS = 14;
 
 /** What an item is looked at: breakers, or the panel. */
 function thingsOf(item: InspectionItemId, breakers: readonly InspectedBreaker[]): (string | null)[] {
@@ -111,6 +110,10 @@ export function currentInspection(
   now: string,
 ): InspectionSummary | null {
   const [newest] = inspections;
-  if (newest === undefined || Date.parse(now) - Date.parse(newest.lastAt) > LEFT_DAYS * MS_A_DAY) return null;
+  if (
+    newest === undefined ||
+    Date.parse(now) - Date.parse(newest.lastAt) > TIME_LIMITS.inspectionLeftDays * MS_A_DAY
+  )
+    return null;
   return stations(newest).every((station) => newest.stations.includes(station)) ? null : newest;
 }

@@ -1,5 +1,11 @@
 import type { Sentence } from '../../facts/quantities/index.ts';
-import { PANEL_SIGN_WORDS, type ActionId, type PanelSignId } from '../../facts/vocabulary/index.ts';
+import { STANDARD_RATINGS_AMPS } from '../../facts/standards/index.ts';
+import {
+  panelSign,
+  PANEL_SIGN_WORDS,
+  type ActionId,
+  type PanelSignId,
+} from '../../facts/vocabulary/index.ts';
 import type { BreakerKind } from '../../panel/layout/index.ts';
 import type { Breaker, Circuit } from '../../record/entities/index.ts';
 import { taskKind, workFor, workForSign, type VisitTask, type WorkType } from '../../visit/work/index.ts';
@@ -165,10 +171,7 @@ function ofProposal(
     : { ...due, tasks: [...moved, task], notHere: null };
 }
 
-/** A task at the panel installs no breaker; its rating only fills the field, A. */
-const UNKNOWN_BUS_AMPS = 100;
-
-/** A task at the panel as a whole. */
+/** A task at the panel as a whole; it installs no breaker, so that its rating only fills the field. */
 const panelTask = (panel: PlannedPanel['panel'], work: WorkType, why: string): VisitTask => ({
   id: work,
   work,
@@ -179,7 +182,7 @@ const panelTask = (panel: PlannedPanel['panel'], work: WorkType, why: string): V
   half: null,
   from: null,
   poles: 1,
-  ratingAmps: panel.busAmps ?? UNKNOWN_BUS_AMPS,
+  ratingAmps: panel.busAmps ?? STANDARD_RATINGS_AMPS[0],
   kind: 'standard',
   family: '',
   neutral: 'none',
@@ -205,6 +208,8 @@ function ofSigns({ panel, signs }: PlannedPanel): DueTask[] {
       because: `${words}. ${why}`,
       label: panel.name,
       notHere: null,
+      // What is only to be watched may wait.
+      ...(panelSign(sign).bearing === 'watch' && { isOptional: true as const }),
     };
   });
 }

@@ -1,25 +1,7 @@
 import type { PermitInspection, PermitNeed } from '../../record/panelEntries/index.ts';
-import type { WorkType } from '../../visit/work/index.ts';
+import { taskKind, type TaskKind, type WorkType } from '../../visit/work/index.ts';
 
-/** What places usually want for a kind of work; each decides for itself. */
-type UsualPermit = 'usually' | 'seldom' | 'ask';
-
-const USUAL: Record<WorkType, UsualPermit> = {
-  replace: 'seldom',
-  'new-breaker': 'usually',
-  reinstall: 'seldom',
-  move: 'ask',
-  'remake-joint': 'seldom',
-  'separate-conductors': 'seldom',
-  'clean-terminal': 'seldom',
-  inspect: 'seldom',
-  'separate-neutral': 'ask',
-  'bond-neutral': 'usually',
-  'dry-panel': 'seldom',
-  'fill-openings': 'seldom',
-};
-
-const USUAL_WORDS: Record<UsualPermit, string> = {
+const USUAL_WORDS: Record<TaskKind['permit'], string> = {
   usually: 'Work like this usually needs a permit.',
   seldom: 'Many places need no permit for like-for-like repairs in a panel.',
   ask: 'Places differ on work like this.',
@@ -67,7 +49,7 @@ export function permitAdvice(
       text: `The last time for the same work here: ${NEED_WORDS[known.need].toLowerCase()}.`,
     };
   const usual = (['usually', 'ask', 'seldom'] as const).find((one) =>
-    works.some((work) => USUAL[work] === one),
+    works.some((work) => taskKind(work).permit === one),
   );
   return { need: 'unknown', text: `${USUAL_WORDS[usual ?? 'ask']} ${ASK}` };
 }

@@ -94,7 +94,13 @@ export function subPanelsOf(planning: Planning, { panel }: Pick<PlannedPanel, 'p
   return planning.panels.filter((one) => one.panel.id !== panel.id && fed.includes(one.panel.id));
 }
 
-/** What de-energizes a panel that shares the shutdown of another, within a sentence. */
+/**
+ * What de-energizes a panel that shares the shutdown of another, within a sentence.
+ *
+ * @param name of the panel that is locked out
+ * @returns a part of a sentence
+ * @example offWithin('Main panel') // 'the main of Main panel, locked out for this shutdown'
+ */
 export const offWithin = (name: string): string => messages.theLockedOutMainOf(name);
 
 /**

@@ -168,7 +168,7 @@ const STEP_WORDS: Record<StepId, Words> = {
     title: 'Inspect everything inside',
     how: [
       'Look, and use a light. The line side of the main stays energized: keep away from it.',
-      'Tap only what is not as it should be.',
+      'Log what you find first, then mark the rest as normal.',
     ],
     done: 'Save the inspection',
   }),

@@ -15,6 +15,8 @@ export interface TaskKind {
   mends?: readonly PanelSignId[];
   /** What of the drawing changes: a part takes another’s place, goes in, goes elsewhere, or all stays. */
   drawing: 'replaced' | 'installed' | 'moved' | 'same';
+  /** Whether places usually want a permit for it; each decides for itself. */
+  permit: 'usually' | 'seldom' | 'ask';
   /** Time with the panel dead, min. */
   minutes: number;
 }
@@ -27,42 +29,49 @@ export const TASK_KINDS = {
     steps: ['mark', 'free', 'rock-off', 'stab', 'compare', 'click', ...IN_ITS_PLACE],
     carriesOut: ['replace-breaker', 'replace-breaker-and-remake-joint', 'size-down', 'size-up'],
     drawing: 'replaced',
+    permit: 'seldom',
     minutes: 15,
   },
   'new-breaker': {
     steps: ['bring-cable', 'stab', 'ground-in', 'compare', 'click', ...IN_ITS_PLACE],
     carriesOut: [],
     drawing: 'installed',
+    permit: 'usually',
     minutes: 40,
   },
   reinstall: {
     steps: ['stab', 'compare', 'click', ...IN_ITS_PLACE],
     carriesOut: [],
     drawing: 'installed',
+    permit: 'seldom',
     minutes: 12,
   },
   move: {
     steps: ['mark', 'free', 'rock-off', 'stab', ...IN_ITS_PLACE, 'fill'],
     carriesOut: [],
     drawing: 'moved',
+    permit: 'ask',
     minutes: 10,
   },
   'remake-joint': {
     steps: ['mark', 'free', 'cut-back', 'conductor-in'],
     carriesOut: ['remake-joint'],
     drawing: 'same',
+    permit: 'seldom',
     minutes: 12,
   },
   'separate-conductors': {
     steps: ['mark', 'free', 'join-tail', 'conductor-in'],
     carriesOut: ['separate-conductors'],
     drawing: 'same',
+    permit: 'seldom',
     minutes: 15,
   },
   'clean-terminal': {
     steps: ['mark', 'free', 'dry-out', 'cut-back', 'conductor-in'],
     carriesOut: ['dry-and-inspect'],
     drawing: 'same',
+    permit: 'seldom',
     minutes: 20,
   },
   inspect: {
@@ -71,6 +80,7 @@ export const TASK_KINDS = {
     isOfPanel: true,
     isLook: true,
     drawing: 'same',
+    permit: 'seldom',
     minutes: 30,
   },
   'separate-neutral': {
@@ -79,6 +89,7 @@ export const TASK_KINDS = {
     isOfPanel: true,
     mends: ['neutral-ground-in-sub-panel'],
     drawing: 'same',
+    permit: 'ask',
     minutes: 45,
   },
   'bond-neutral': {
@@ -87,6 +98,7 @@ export const TASK_KINDS = {
     isOfPanel: true,
     mends: ['neutral-not-bonded'],
     drawing: 'same',
+    permit: 'usually',
     minutes: 20,
   },
   'dry-panel': {
@@ -95,6 +107,7 @@ export const TASK_KINDS = {
     isOfPanel: true,
     mends: ['rust-light', 'damp'],
     drawing: 'same',
+    permit: 'seldom',
     minutes: 60,
   },
   'fill-openings': {
@@ -103,6 +116,7 @@ export const TASK_KINDS = {
     isOfPanel: true,
     mends: ['open-hole'],
     drawing: 'same',
+    permit: 'seldom',
     minutes: 6,
   },
 } as const satisfies Record<string, TaskKind>;

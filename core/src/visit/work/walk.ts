@@ -269,6 +269,13 @@ export function statesOf(plan: VisitPlan, facts: readonly VisitFact[]): WorkStat
   return states;
 }
 
-/** What is not proved dead yet, in the order in which it is measured. */
+/**
+ * What is not verified dead yet.
+ *
+ * @param plan what is to be done
+ * @param state how far the visit is
+ * @returns in the order in which it is measured; nothing while the cover is on
+ * @example leftToMeasure(plan, begun(plan)) // []
+ */
 export const leftToMeasure = (plan: VisitPlan, state: WorkState) =>
   notDead(placesOf(plan, state), state.gates);

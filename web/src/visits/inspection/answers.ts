@@ -1,4 +1,5 @@
 import { goodResult, inspectionItem } from '@phylaxon/core/facts/inspection';
+import { volts as voltsSchema } from '@phylaxon/core/facts/quantities';
 import type { PanelInspection } from '@phylaxon/core/record/panelEntries';
 import type { StationItem } from '@phylaxon/core/views/inspection';
 import { toNumber } from '../../shared/ui/index.ts';
@@ -13,12 +14,9 @@ export const NO_ANSWER = '';
 
 export const answerKey = (item: string, thing: string | null): string => `${item} ${thing ?? 'panel'}`;
 
-/** The limits of a reading at an outlet, V. */
-const MOST_VOLTS = 1000;
-
 const readVolts = (typed: string): number | null => {
   const volts = toNumber(typed) ?? null;
-  return volts !== null && volts >= 0 && volts <= MOST_VOLTS ? volts : null;
+  return voltsSchema.safeParse(volts).success ? volts : null;
 };
 
 /** Whether something was typed that is no reading. */

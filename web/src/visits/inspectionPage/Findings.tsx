@@ -1,8 +1,10 @@
+import { EDITIONS } from '@phylaxon/core/code/protectionByPlace';
 import { inspectionItem, inspectionWords } from '@phylaxon/core/facts/inspection';
 import { PANEL_SIGN_WORDS } from '@phylaxon/core/facts/vocabulary';
 import type { Board } from '@phylaxon/core/views/board';
 import {
   isNormal,
+  protectionToday,
   sayResult,
   skippedItems,
   type InspectionView,
@@ -10,7 +12,7 @@ import {
 } from '@phylaxon/core/views/inspection';
 import { Link } from 'react-router';
 import { useProfile } from '../../shared/stores/index.ts';
-import { asButton, placeText, useUnits } from '../../shared/ui/index.ts';
+import { asButton, KIND_WORDS, placeText, useUnits } from '../../shared/ui/index.ts';
 import * as messages from './messages.ts';
 
 interface Props {
@@ -39,6 +41,7 @@ export function Findings({ view, board }: Props) {
           {skipped.map(({ item }) => inspectionWords(item).name).join(', ')}.
         </p>
       )}
+      <Protection board={board} />
       <p className="flex flex-wrap gap-3">
         <Link to={`/panels/${board.panel.id}/report`} className={asButton('primary')}>
           {messages.seeTheReport}
@@ -50,6 +53,36 @@ export function Findings({ view, board }: Props) {
         )}
       </p>
     </section>
+  );
+}
+
+/** Circuits that new work would protect otherwise, and what older work may keep. */
+function Protection({ board }: Pick<Props, 'board'>) {
+  const edition = EDITIONS.at(-1)!;
+  const short = protectionToday(board.breakers, edition);
+  if (short.length === 0) return null;
+  return (
+    <details className="border-t border-rule">
+      <summary className="min-h-11 py-2 font-semibold">
+        {messages.protectionNewWorkNeeds(short.length, edition)}
+      </summary>
+      <p className="text-ink-soft">{messages.olderWorkMayKeep}</p>
+      <ul className="divide-y divide-rule">
+        {short.map(({ breakerId, has, asks, serves }) => {
+          const entry = board.breakers.find(({ breaker }) => breaker.id === breakerId)!;
+          return (
+            <li key={breakerId} className="py-1">
+              {messages.wouldNeed(
+                `${placeText(entry.breaker)} ${entry.label ?? ''}`,
+                KIND_WORDS[asks],
+                KIND_WORDS[has],
+                serves.join(', ').toLowerCase(),
+              )}
+            </li>
+          );
+        })}
+      </ul>
+    </details>
   );
 }
 

@@ -14,6 +14,7 @@ import {
   asButton,
   Button,
   classes,
+  later,
   Notice,
   PageHead,
   SendButton,
@@ -21,10 +22,11 @@ import {
   useUnits,
 } from '../../shared/ui/index.ts';
 import { useBoardLayer, type BoardMark } from '../../shared/workbench/index.ts';
-import { Findings } from './Findings.tsx';
 import * as messages from './messages.ts';
 import { StationForm } from '../inspection/index.ts';
 import { useInspection } from './useInspection.ts';
+
+const Findings = later(async () => (await import('./Findings.tsx')).Findings);
 
 const DONE = 'done';
 
@@ -34,6 +36,8 @@ type Ready = Extract<ReturnType<typeof useInspection>, { isReady: true }>;
 export function InspectionPage() {
   const { panelId = '' } = useParams();
   const inspection = useInspection(panelId);
+  // At hand before it is needed, should the server be gone by then.
+  useEffect(() => Findings.fetch(), []);
   useChanges(`/panels/${panelId}`);
   useBoardLayer(useFindingLayer(inspection));
   return (

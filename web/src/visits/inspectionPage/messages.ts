@@ -23,3 +23,9 @@ export const planTheRepairs = 'Plan the repairs';
 export const seeTheMain = 'See the decision for the main.';
 export const stopTheInspection = 'Stop the inspection: leave this panel alone';
 export const startAnotherInspection = 'Start another inspection';
+export const protectionNewWorkNeeds = (count: number, edition: string) =>
+  `Protection that new work would need (NEC ${edition}): ${count === 1 ? '1 circuit' : `${count} circuits`}`;
+export const olderWorkMayKeep =
+  'Judged by the circuit names. Work that met the code when it was built may usually remain. Once a circuit is extended, moved or modified, or a receptacle is replaced, current requirements apply (NEC 406.4(D)). Ask the inspector.';
+export const wouldNeed = (circuit: string, asks: string, has: string, serves: string) =>
+  `${circuit} (${serves}): ${asks} if new; has ${has}.`;

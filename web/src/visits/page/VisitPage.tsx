@@ -62,13 +62,18 @@ function Visit({ told }: { told: VisitWithPermit }) {
           <HomeownerVisit stands={stands} />
         ) : (
           <>
-            {stands === 'planned' && <BeforeVisit />}
+            {stands === 'planned' && (
+              <>
+                <BeforeVisit />
+                <PermitSection told={told} />
+              </>
+            )}
             <NextStep />
             {site.demo && (stands === 'planned' || stands === 'under-way') && <SimulatedHouse />}
             {(stands === 'planned' || stands === 'under-way') && <StopHere />}
           </>
         )}
-        <PermitSection told={told} />
+        {(stands !== 'planned' || profile === 'homeowner') && <PermitSection told={told} />}
         <WhatHappened />
       </main>
     </VisitWorkProvider>
