@@ -31,9 +31,6 @@ test('the pictures', async ({ page, request }) => {
   await asElectrician(page);
   await page.getByRole('link', { name: /^Main panel/ }).waitFor();
   await shoot(page, 'start');
-  await page.goto('/outcomes');
-  await page.getByRole('heading', { name: 'Case by case' }).waitFor();
-  await shoot(page, 'outcomes');
 
   await openBoard(panel);
   await shoot(page, 'board');
@@ -152,7 +149,9 @@ test('pictures of cases', async ({ page, request }) => {
   await page.evaluate(() => window.scrollTo(0, 0));
   await shoot(page, 'case-decision');
   await keepingPictures(page, (await demoBoard(request)).panel.id);
-  await visitPictures(page, (await demoBoard(request)).site.id);
+  const { panel, site } = await demoBoard(request);
+  await inspectionPicture(page, panel.id);
+  await visitPictures(page, site.id);
 });
 
 /** The directory, a round of a map, a round of upkeep: the last two on a phone. */
@@ -185,6 +184,24 @@ async function keepingPictures(page: Page, panelId: string) {
   await handles.nth(1).getByRole('button', { name: 'Does not turn back on' }).click();
   await handles.nth(0).evaluate((group) => group.scrollIntoView({ block: 'center' }));
   await shoot(page, 'upkeep-phone');
+}
+
+/** An inspection before buying, at the closed panel. */
+async function inspectionPicture(page: Page, panelId: string) {
+  await page.setViewportSize(phone);
+  await page.goto(`/panels/${panelId}/inspection`);
+  await page.getByRole('button', { name: 'Yearly inspection' }).click();
+  const heat = page.getByRole('region', { name: 'Heat of the breaker faces' });
+  const breakers = heat.getByRole('combobox', { name: 'Log a breaker with a finding' });
+  await breakers.selectOption({ label: '8 Hot-knife bench' });
+  await heat.getByRole('button', { name: 'Warm' }).click();
+  await heat.getByRole('button', { name: /^The other \d+ breakers: cool/ }).click();
+  await page.getByRole('region', { name: 'Sound' }).getByRole('button', { name: 'Quiet' }).click();
+  await page
+    .getByRole('region', { name: 'Sound' })
+    .evaluate((part) => part.scrollIntoView({ block: 'start' }));
+  await page.evaluate(() => window.scrollBy(0, -80));
+  await shoot(page, 'inspection-phone');
 }
 
 /** A visit from its plan to its proof; it changes the panel, so it comes last. */

@@ -124,7 +124,7 @@ function EachBreaker({ item, breakers, tapped, tap }: Props) {
       )}
       {apart.map((id) => (
         <div key={id} className="border-l-4 border-heed pl-3">
-          <p className="flex flex-wrap items-center gap-x-3 font-semibold">
+          <p className="mb-2 flex flex-wrap items-center gap-x-3 font-semibold">
             {nameOf(breakers, id)}
             <Button
               look="quiet"
