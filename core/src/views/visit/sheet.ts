@@ -211,7 +211,8 @@ export function taskEnds({ plan, steps }: Pick<VisitRecord, 'plan' | 'steps'>): 
     const place = isOfPanel
       ? messages.wholePanel
       : atPlace({ space: now.space, poles: task.poles, half: now.isElsewhere ? null : task.half });
-    return { label: task.label, place, became: becameOf(task.work, now, isIn, isProved), isProved };
+    const label = isOfPanel ? TASK_WORDS[task.work].name : task.label;
+    return { label, place, became: becameOf(task.work, now, isIn, isProved), isProved };
   });
 }
 

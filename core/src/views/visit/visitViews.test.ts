@@ -1,5 +1,14 @@
 import { describe, expect, test } from '@jest/globals';
-import { aBreaker, aCircuit, aPanel, aVisitPlan, aVisitTask, uuid, visitIn } from '../../testing/index.ts';
+import {
+  aBreaker,
+  aCircuit,
+  aPanel,
+  aTaskOf,
+  aVisitPlan,
+  aVisitTask,
+  uuid,
+  visitIn,
+} from '../../testing/index.ts';
 import { STEPS, visitPlan, walk, type VisitFact } from '../../visit/work/index.ts';
 import type { PlannedPanel, Planning } from '../planning/index.ts';
 import {
@@ -287,6 +296,17 @@ describe('a visit line by line', () => {
     expect(taskEnds({ plan, steps })[0]).toMatchObject({ became: 'Not done', isProved: false });
     expect(standsAs({ plan, steps: [] })).toBe('planned');
     expect(minutesTaken([])).toBeNull();
+  });
+
+  test('work at the panel is told by its name, and is done when its steps are', () => {
+    const atPanel = aVisitPlan({
+      tasks: (['fill-openings', 'inspect'] as const).map((work) => aTaskOf(work, { id: work })),
+    });
+    const { facts } = visitIn('none', atPanel);
+    expect(taskEnds({ plan: { ...atPanel, visitId: uuid(900) }, steps: rows(facts) })).toEqual([
+      { label: 'Install filler plates', place: 'Panel', became: 'Open slots filled', isProved: true },
+      { label: 'Inspect the inside', place: 'Panel', became: 'Inside inspected', isProved: true },
+    ]);
   });
 
   test('from everywhere it says how to leave the panel safe', () => {
