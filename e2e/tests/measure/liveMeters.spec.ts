@@ -39,7 +39,12 @@ test('a clamp’s figure is taken from the live feed in three taps on a phone', 
   await expect(figure.getByText('✓ 14.9 A logged')).toBeVisible();
   expect(taps).toBeLessThanOrEqual(3);
   await page.getByRole('link', { name: /Back to/ }).click();
-  await expect(page.getByText(/14.9 A/).filter({ visible: true }).first()).toBeVisible();
+  await expect(
+    page
+      .getByText(/14.9 A/)
+      .filter({ visible: true })
+      .first(),
+  ).toBeVisible();
   await request.delete(`/api/v1/feeds/${feed}`);
 });
 
