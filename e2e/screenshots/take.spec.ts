@@ -191,7 +191,7 @@ async function inspectionPicture(page: Page, panelId: string) {
   await page.setViewportSize(phone);
   await page.goto(`/panels/${panelId}/inspection`);
   await page.getByRole('button', { name: 'Yearly inspection' }).click();
-  const heat = page.getByRole('region', { name: 'Heat of the breaker faces' });
+  const heat = page.getByRole('region', { name: 'Breaker face temperature' });
   const breakers = heat.getByRole('combobox', { name: 'Log a breaker with a finding' });
   await breakers.selectOption({ label: '8 Hot-knife bench' });
   await heat.getByRole('button', { name: 'Warm' }).click();

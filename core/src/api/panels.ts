@@ -59,7 +59,7 @@ export const PANEL_ENDPOINTS = {
   }),
   'GET /panels/:id/inspection': endpoint({
     tag: 'panels',
-    summary: 'Inspections of a panel, and what is on record of each item of an inspection',
+    summary: 'Inspections of a panel, and the latest result of each inspection item',
     params: byId,
     answer: inspectionView,
   }),

@@ -86,9 +86,7 @@ test('before buying: six findings in one walk, each with what to do, a task and 
   await find(page, 'Conductor size against breaker rating', /Hall/, 'Conductor too small');
   await find(page, 'Terminals', /Kitchen/, 'Two wires under one screw');
   await find(page, 'Terminals', /Shed/, 'Corroded');
-  await item(page, 'Bond between neutral and ground')
-    .getByRole('button', { name: 'Bonded in a subpanel' })
-    .click();
+  await item(page, 'Neutral-to-ground bond').getByRole('button', { name: 'Bonded in a subpanel' }).click();
   await normal(page);
   await close(page);
 
@@ -101,10 +99,10 @@ test('before buying: six findings in one walk, each with what to do, a task and 
     /Conductor size against breaker rating, .*Hall: Conductor too small/,
     /Terminals, .*Kitchen: Two wires under one screw/,
     /Terminals, .*Shed: Corroded/,
-    /Bond between neutral and ground: Bonded in a subpanel/,
+    /Neutral-to-ground bond: Bonded in a subpanel/,
   ])
     await expect(found.getByRole('listitem').filter({ hasText: words })).toHaveCount(1);
-  await expect(page.getByText('Not looked at:')).toHaveCount(0);
+  await expect(page.getByText('Not inspected:')).toHaveCount(0);
 
   // Each is in the report, with a price once there is one.
   const report = async () => (await (await request.get(`/api/v1${path}/report`)).json()) as Report;
@@ -150,9 +148,9 @@ test('a yearly inspection that finds nothing takes at most 12 screens', async ({
   await page.getByRole('button', { name: 'Before buying' }).click();
   await normal(page);
   await save(page);
-  await expect(page.getByText(/On record, not asked again/)).toBeVisible();
+  await expect(page.getByText(/Already on record/)).toBeVisible();
   await expect(item(page, 'Sound')).toHaveCount(0);
-  await expect(item(page, 'Age of the panel')).toBeVisible();
+  await expect(item(page, 'Panel age')).toBeVisible();
 });
 
 test('a hazard of the whole panel ends the walk', async ({ page, request }) => {
@@ -160,7 +158,21 @@ test('a hazard of the whole panel ends the walk', async ({ page, request }) => {
   await page.goto(`/panels/${panelId}/inspection`);
   await page.getByRole('button', { name: 'Yearly inspection' }).click();
   await item(page, 'Sound').getByRole('button', { name: 'Sizzling or crackling' }).click();
-  await page.getByRole('button', { name: /^Save, and skip/ }).click();
+  await expect(item(page, 'Breaker face temperature')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Save and stop here' }).click();
   await expect(page.getByText('Stop the inspection: leave this panel alone')).toBeVisible();
   await expect(page.getByRole('button', { name: /^Save/ })).toHaveCount(0);
+});
+
+test('burned parts inside end the visit: cover on, and out', async ({ page, request }) => {
+  const { panelId, siteId } = await ownPanel(request, ['1 Kitchen 20', '2 Shed 15']);
+  await page.goto(`/sites/${siteId}/visits?panel=${panelId}&task=inspect`);
+  await asElectrician(page);
+  await page.getByRole('button', { name: 'Plan this visit' }).click();
+  await visitUntil(page, /Inspect everything inside$/);
+  await item(page, 'Insulation and plastic').getByRole('button', { name: 'Melted' }).click();
+  await page.getByRole('button', { name: /^Save and skip/ }).click();
+  await expect(heading(page)).toHaveText('Put the cover back on');
+  await expect(next(page).getByRole('alert')).toContainText('burned');
+  await expect(page.getByRole('button', { name: /main on/i })).toHaveCount(0);
 });

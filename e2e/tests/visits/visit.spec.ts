@@ -299,10 +299,10 @@ test('four tasks on a panel and its sub-panel in one shutdown', async ({ page, r
   await page.goto(`/sites/${siteId}/visits`);
   await asElectrician(page);
   const main = page.getByRole('region', { name: 'Shed panel' });
-  await main.getByRole('checkbox', { name: 'Also in this shutdown: Barn panel, 2 tasks' }).check();
+  await main.getByRole('checkbox', { name: 'Also in this shutdown: Barn panel (Pump, Saw)' }).check();
   await main.getByRole('button', { name: 'Plan this visit' }).click();
   const shared = page.getByRole('region', { name: 'In the same shutdown' }).getByRole('link');
-  await expect(shared).toHaveText('Barn panel: Pump, Saw (not started)');
+  await expect(shared).toHaveText('Barn panel: Pump, Saw (planned)');
   await visitUntil(page, /^Put the cover back on, then/);
   await shared.click();
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Visit: Barn panel');

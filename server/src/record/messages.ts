@@ -74,7 +74,7 @@ export const thereIsNoSuchVisitFor = 'There is no such visit for this panel.';
 export const thisVisitHasChangedInThe = 'This visit has changed in the meantime. Check its current step.';
 export const thisStepIsNotAllowedAt =
   'This step is not allowed at this point of the visit. Check the next step.';
-export const duringAnInspection = 'During an inspection.';
+export const duringAnInspection = 'During an inspection';
 export const itsBreakerIsOut =
   'Its breaker was removed on a visit. The wire is capped, the space is filled, and the circuit has no power.';
 export const lockOutItsPanelFirst = 'First turn off its main and lock it out.';

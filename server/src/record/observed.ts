@@ -1,4 +1,4 @@
-import { goodResult, inspectionItem, STATIONS } from '@phylaxon/core/facts/inspection';
+import { goodResult, inspectionItem, isNormal, STATIONS } from '@phylaxon/core/facts/inspection';
 import { dutyOf, type MaintenanceTaskId } from '@phylaxon/core/facts/upkeep';
 import type { PanelSignId } from '@phylaxon/core/facts/vocabulary';
 import { observationInput, readingInput } from '@phylaxon/core/record/entities';
@@ -38,18 +38,13 @@ export async function observeUpkeep(
   }
 }
 
-/** The main of a panel: what is seen of the panel as a whole is in its log. */
-export const mainOf = async (manager: EntityManager, panelId: string): Promise<string | null> =>
-  (await manager.findOneBy(BreakerTable, { panelId, role: 'main', removedAt: IsNull() }))?.id ?? null;
-
-/** Where there is no main, the log of the first breaker stands for the panel. */
-async function firstOf(manager: EntityManager, panelId: string): Promise<string | null> {
-  const [first] = await manager.find(BreakerTable, {
+/** Where what is seen of the panel as a whole is logged: at its main, without one at its first breaker. */
+export async function panelLogOf(manager: EntityManager, panelId: string): Promise<string | null> {
+  const breakers = await manager.find(BreakerTable, {
     where: { panelId, removedAt: IsNull() },
     order: { space: 'ASC' },
-    take: 1,
   });
-  return first?.id ?? null;
+  return (breakers.find(({ role }) => role === 'main') ?? breakers[0])?.id ?? null;
 }
 
 /** Log findings of the panel that are new, and that those which are gone are gone. */
@@ -80,7 +75,7 @@ export async function logOwn(
 
 /** Maintenance that an inspection has done with it: a station of the panel, or the test buttons. */
 function maintainedBy({ station, results }: PanelInspection): UpkeepRound[] {
-  const isGood = results.every(({ item, result }) => inspectionItem(item).results[result]!.isGood);
+  const isGood = results.every(isNormal);
   const panel = (duty: MaintenanceTaskId, result: string): UpkeepRound => ({
     duty,
     results: [{ breakerId: null, result }],
@@ -108,10 +103,10 @@ export async function observeInspection(
   { at, simulated }: Found,
 ): Promise<void> {
   const found = { at, simulated };
-  const main = (await mainOf(edit.manager, panelId)) ?? (await firstOf(edit.manager, panelId));
+  const ofPanel = await panelLogOf(edit.manager, panelId);
   const common = { ...found, note: messages.duringAnInspection };
   for (const { item, breakerId, result, volts } of inspection.results) {
-    const place = breakerId ?? main;
+    const place = breakerId ?? ofPanel;
     const { seenAs } = inspectionItem(item).results[result]!;
     if (place !== null && seenAs)
       await logObservation(edit, place, observationInput.parse({ ...seenAs, ...common }));

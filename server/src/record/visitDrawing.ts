@@ -88,7 +88,7 @@ export async function takeOut(
   edit: Edit,
   panelId: string,
   task: VisitTask,
-  { ratingAmps }: TaskState,
+  { ratingAmps, isElsewhere, space: elsewhere }: TaskState,
   told: Found,
 ): Promise<void> {
   const id = task.breakerId;
@@ -97,7 +97,11 @@ export async function takeOut(
   const { space, half, poles } = await breakerRow(edit.manager, id);
   if (space === null) return;
   const proposal = {
-    ...{ title: task.label, removedBreakerId: id, place: { space, half } },
+    ...{
+      title: task.label,
+      removedBreakerId: id,
+      place: isElsewhere ? { space: elsewhere, half: null } : { space, half },
+    },
     ...{ poles, ratingAmps, kind: task.kind, conductor: task.conductor },
     reasons: [messages.itsBreakerIsOut],
   };

@@ -16,7 +16,7 @@ import { minutesTaken } from '@phylaxon/core/views/visit';
 import type { z } from 'zod';
 import type { Edit } from '../edit/index.ts';
 import { logNote, logObservation, logReadings } from './log.ts';
-import { logSigns, mainOf, type Found } from './observed.ts';
+import { logSigns, panelLogOf, type Found } from './observed.ts';
 import { panelRow } from './panelRows.ts';
 import { closeSpace, drawTask, takeOut } from './visitDrawing.ts';
 import type { KnownVisit, nextOfVisit } from './visits.ts';
@@ -43,7 +43,7 @@ async function logMet(
   if (after.met === null) return;
   const { trouble, id } = after.met;
   const task = plan.tasks.find((one) => one.id === id);
-  const breakerId = task ? partHere(task, after) : await mainOf(edit.manager, panelId);
+  const breakerId = task ? partHere(task, after) : await panelLogOf(edit.manager, panelId);
   if (breakerId === null) return;
   const seen = seenAs(trouble);
   if (seen) await observe(edit, breakerId, told, seen.test, seen.outcome, ON_A_VISIT);
@@ -137,13 +137,46 @@ async function close(edit: Edit, visit: KnownVisit, after: WorkState, told: Foun
 async function mend(
   edit: Edit,
   panelId: string,
-  task: TaskState | undefined,
+  task: TaskState,
   after: WorkState,
   told: Found,
 ): Promise<void> {
-  if (!task || !taskKind(task.work).isOfPanel || task.given !== 'no' || !isStepSettled(after, task)) return;
-  const gone = (taskKind(task.work).mends ?? []).map((sign) => ({ sign, found: false }));
+  const { isOfPanel = false, mends = [], shows } = taskKind(task.work);
+  if (!isOfPanel || task.given !== 'no' || !isStepSettled(after, task)) return;
+  const gone = mends.map((sign) => ({ sign, found: false }));
   await logSigns(edit, panelId, gone, told);
+  const at = await panelLogOf(edit.manager, panelId);
+  if (shows && at !== null) await observe(edit, at, told, shows.test, shows.outcome, ON_A_VISIT);
+}
+
+/** Every open slot of the panel is filled. */
+async function fillOpenings(edit: Edit, panelId: string, told: Found): Promise<void> {
+  const { holes } = await panelRow(edit.manager, panelId);
+  for (const space of holes) await closeSpace(edit, panelId, space);
+  await logSigns(edit, panelId, [{ sign: 'open-hole', found: false }], told);
+}
+
+/** What a step of the work does to the record: what was repaired, filled, or left out. */
+async function recordWork(
+  edit: Edit,
+  panelId: string,
+  { plan }: KnownVisit,
+  after: WorkState,
+  { id, step }: Extract<VisitFact, { is: 'step-done' }>,
+  told: Found,
+): Promise<void> {
+  const task = after.tasks.find((one) => one.id === id);
+  if (step === 'fill' && (!task || taskKind(task.work).isOfPanel)) await fillOpenings(edit, panelId, told);
+  if (!task) return;
+  if (task.given === 'up' && task.isOut && isStepSettled(after, task))
+    await takeOut(
+      edit,
+      panelId,
+      plan.tasks.find((one) => one.id === id)!,
+      task,
+      told,
+    );
+  await mend(edit, panelId, task, after, told);
 }
 
 /** What a step of a visit does to the rest of the record. */
@@ -164,24 +197,7 @@ export async function recordVisitStep(
       told,
     );
   }
-  if (fact.is === 'step-done' && fact.step === 'fill') {
-    const { holes } = await panelRow(edit.manager, panelId);
-    const state = before.tasks.find(({ id }) => id === fact.id);
-    const filled = state && !taskKind(state.work).isOfPanel ? [] : holes;
-    for (const space of filled) await closeSpace(edit, panelId, space);
-  }
-  if (fact.is === 'step-done') {
-    const task = after.tasks.find(({ id }) => id === fact.id);
-    if (task?.given === 'up' && task.isOut && isStepSettled(after, task))
-      await takeOut(
-        edit,
-        panelId,
-        visit.plan.tasks.find(({ id }) => id === task.id)!,
-        task,
-        told,
-      );
-    await mend(edit, panelId, task, after, told);
-  }
+  if (fact.is === 'step-done') await recordWork(edit, panelId, visit, after, fact, told);
   await logMet(edit, panelId, visit.plan, after, told);
   if (fact.is === 'finished' || fact.is === 'abandoned') await close(edit, visit, after, told);
 }

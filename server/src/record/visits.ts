@@ -105,8 +105,12 @@ async function checkAround(manager: EntityManager, panelId: string, within: stri
   const around = rows[0]?.panelId;
   if (around === undefined || around === panelId)
     throw invalidField('content.within', messages.thereIsNoSuchVisitAround);
-  const panels = await manager.findBy(PanelTable, { removedAt: IsNull() });
-  const breakers = await manager.findBy(BreakerTable, { removedAt: IsNull() });
+  const { siteId } = await panelRow(manager, panelId);
+  const panels = await manager.findBy(PanelTable, { siteId, removedAt: IsNull() });
+  const breakers = await manager.findBy(BreakerTable, {
+    panelId: among(panels.map(({ id }) => id)),
+    removedAt: IsNull(),
+  });
   if (!panelsFedFrom({ panels, breakers }, around).includes(panelId))
     throw invalidField('content.within', messages.thereIsNoSuchVisitAround);
 }

@@ -24,6 +24,7 @@ export async function inspectionPage(manager: EntityManager, panelId: string): P
         })),
         signs: signs.map(({ at, content }) => ({ at, ...content })),
         hasOpenSlots: row.holes.length > 0,
+        breakerIds: evidence.map(({ breaker }) => breaker.id),
       },
       now,
     ),

@@ -1,4 +1,5 @@
-import { TIME_LIMITS } from '../limits/index.ts';
+import { outcomeHazard } from '../hazards/index.ts';
+import { TIME_LIMITS, VOLTAGE_LIMITS } from '../limits/index.ts';
 import type { PanelSignId, TestId } from '../vocabulary/index.ts';
 
 /** Where somebody stands during an inspection, in the order of the walk. */
@@ -30,12 +31,14 @@ export interface InspectionResult {
   seenAs?: { test: TestId; outcome: string };
   /** The finding that the evaluation of the panel gets. */
   sign?: PanelSignId;
+  /** Parts inside are burned: the visit that opened the panel ends here. */
+  isBurned?: true;
 }
 
 /** One thing that is looked at, tried or measured. */
 export interface InspectionItem {
   station: StationId;
-  /** The panel as a whole, each branch breaker, each breaker with a test button, or one outlet of each leg. */
+  /** The panel as a whole, each branch breaker, each breaker with a test button that is on, or one outlet of each leg. */
   of: 'panel' | 'branches' | 'protected' | 'legs';
   /** The purposes it is asked for; left out: all. */
   asks?: readonly PurposeId[];
@@ -216,7 +219,7 @@ export const INSPECTION_ITEMS = {
     results: {
       clean: { isGood: true },
       corroded: { isGood: false, sign: 'lugs-corroded' },
-      discolored: { isGood: false, sign: 'lugs-discoloured' },
+      discolored: { isGood: false, sign: 'lugs-discoloured', isBurned: true },
     },
   },
   insulation: {
@@ -224,7 +227,7 @@ export const INSPECTION_ITEMS = {
     of: 'panel',
     results: {
       sound: { isGood: true },
-      melted: { isGood: false, sign: 'insulation-melted' },
+      melted: { isGood: false, sign: 'insulation-melted', isBurned: true },
       gnawed: { isGood: false },
     },
   },
@@ -323,3 +326,37 @@ export const inspectionItem = (id: InspectionItemId): InspectionItem => INSPECTI
  * @example goodResult('moisture') // 'dry'
  */
 export const goodResult = (id: InspectionItemId): string => Object.keys(INSPECTION_ITEMS[id].results)[0]!;
+
+/** A result as it is logged. */
+export interface LoggedResult {
+  item: InspectionItemId;
+  result: string;
+  /** Reading at an outlet, V; null if the item has none. */
+  volts: number | null;
+}
+
+/**
+ * Whether a result is as it should be.
+ *
+ * @param logged result, with its reading in V
+ * @returns whether nothing follows from it
+ * @example isNormal({ item: 'outlet-voltage', result: 'read', volts: 104 }) // false
+ */
+export const isNormal = ({ item, result, volts }: LoggedResult): boolean =>
+  volts === null
+    ? inspectionItem(item).results[result]!.isGood
+    : volts >= VOLTAGE_LIMITS.low && volts <= VOLTAGE_LIMITS.high;
+
+/**
+ * Whether a result ends the inspection on the spot: a hazard of the whole panel.
+ *
+ * @param item which
+ * @param result of it
+ * @returns whether nobody stays at the panel
+ * @example endsInspection('sound', 'sizzle') // true
+ */
+export function endsInspection(item: InspectionItemId, result: string): boolean {
+  const seenAs = inspectionItem(item).results[result]?.seenAs;
+  const hazard = seenAs && outcomeHazard(seenAs.test, seenAs.outcome);
+  return hazard?.level === 'stop' && hazard.scope === 'panel';
+}

@@ -1,9 +1,12 @@
+import type { Helper } from '../hazards/index.ts';
 import { TIME_LIMITS } from '../limits/index.ts';
 import type { INSPECTION_ITEMS, InspectionItemId } from './items.ts';
 
 /** What is to be done about a finding, why, and what happens if it waits. */
 export interface InspectionFollows {
   todo: string;
+  who: Helper;
+  within: 'days' | 'weeks';
   why: string;
   waiting: string;
 }
@@ -30,14 +33,16 @@ const INSPECTION_WORDS: { [Id in InspectionItemId]: ItemWords<Id> } = {
         words: 'Loose, rusted or cracked',
         follows: {
           todo: 'Keep away from it, and have the utility and an electrician repair the service entrance.',
-          why: 'The service conductors have no breaker before them: a fault there does not trip anything.',
+          who: 'utility',
+          within: 'days',
+          why: 'No breaker protects the service conductors: a fault there trips nothing.',
           waiting: 'Water gets in, connections corrode, and the service neutral may fail.',
         },
       },
     },
   },
   'conduit-seal': {
-    name: 'Seal of the conduit from outdoors',
+    name: 'Conduit seal from outdoors',
     how: 'Check where the conduit enters the house.',
     results: {
       sealed: { words: 'Sealed' },
@@ -45,6 +50,8 @@ const INSPECTION_WORDS: { [Id in InspectionItemId]: ItemWords<Id> } = {
         words: 'Open or cracked',
         follows: {
           todo: 'Seal the conduit from outdoors with duct seal.',
+          who: 'electrician',
+          within: 'weeks',
           why: 'Damp outdoor air condenses in the panel and corrodes the main lugs.',
           waiting: 'Corrosion spreads from the lugs into the bus.',
         },
@@ -52,14 +59,16 @@ const INSPECTION_WORDS: { [Id in InspectionItemId]: ItemWords<Id> } = {
     },
   },
   'other-sources': {
-    name: 'Solar, battery, generator or vehicle supply',
+    name: 'Other sources: solar, battery, generator, vehicle',
     how: 'Each one needs a label at the panel that says where it is shut off.',
     results: {
-      labeled: { words: 'None, or each one labeled' },
+      labeled: { words: 'None, or all labeled' },
       unlabeled: {
         words: 'One without a label',
         follows: {
           todo: 'Label the source and its disconnect at the panel.',
+          who: 'electrician',
+          within: 'weeks',
           why: 'Anyone who works here must know about every source that can energize the panel.',
           waiting: 'Someone may work on a panel that a second source energizes.',
         },
@@ -70,8 +79,8 @@ const INSPECTION_WORDS: { [Id in InspectionItemId]: ItemWords<Id> } = {
     name: 'Outdoor emergency disconnect',
     how: 'Required for new service equipment (NEC 230.85). An older service may stand without one.',
     results: {
-      there: { words: 'There and labeled' },
-      none: { words: 'None: older service' },
+      there: { words: 'Present and labeled' },
+      none: { words: 'None (older service)' },
     },
   },
   clearance: {
@@ -83,7 +92,9 @@ const INSPECTION_WORDS: { [Id in InspectionItemId]: ItemWords<Id> } = {
         words: 'Blocked',
         follows: {
           todo: 'Clear the working space in front of the panel, and keep it clear.',
-          why: 'In an emergency, the way to the main must be free.',
+          who: 'anyone',
+          within: 'weeks',
+          why: 'In an emergency, someone must be able to reach the main right away.',
           waiting: 'Nobody can reach the main quickly or work on the panel safely.',
         },
       },
@@ -98,7 +109,7 @@ const INSPECTION_WORDS: { [Id in InspectionItemId]: ItemWords<Id> } = {
     },
   },
   age: {
-    name: 'Age of the panel',
+    name: 'Panel age',
     how: 'The label or the inspection sticker has the year.',
     results: {
       newer: { words: `${TIME_LIMITS.oldPanelYears} years or less` },
@@ -114,6 +125,8 @@ const INSPECTION_WORDS: { [Id in InspectionItemId]: ItemWords<Id> } = {
         words: 'Missing or illegible lines',
         follows: {
           todo: 'Map the circuits and print a new directory.',
+          who: 'anyone',
+          within: 'weeks',
           why: 'Anyone who turns off a breaker relies on its line in the directory.',
           waiting: 'Someone may turn off the wrong breaker and work on an energized circuit.',
         },
@@ -156,8 +169,8 @@ const INSPECTION_WORDS: { [Id in InspectionItemId]: ItemWords<Id> } = {
     },
   },
   touch: {
-    name: 'Heat of the breaker faces',
-    how: 'Use the back of your hand on the closed cover and on each breaker face.',
+    name: 'Breaker face temperature',
+    how: 'Use the back of your hand, on the closed cover first, then on each breaker face.',
     results: {
       cool: { words: 'Cool' },
       warm: { words: 'Warm' },
@@ -166,7 +179,7 @@ const INSPECTION_WORDS: { [Id in InspectionItemId]: ItemWords<Id> } = {
   },
   'test-buttons': {
     name: 'Test buttons',
-    how: 'Press each button: the breaker should trip. Then push it fully off, then on.',
+    how: 'Shut down computers and protect critical loads first: each test turns off its circuit. Press the button: the breaker should trip. Then push it fully off, then on.',
     results: {
       trips: { words: 'Trips and resets' },
       'does-not-trip': { words: 'Does not trip' },
@@ -181,7 +194,7 @@ const INSPECTION_WORDS: { [Id in InspectionItemId]: ItemWords<Id> } = {
     },
   },
   'outlet-wiring': {
-    name: 'Wiring of the outlets',
+    name: 'Outlet wiring',
     how: 'Plug a tester into one outlet of each leg.',
     results: {
       correct: { words: 'Correct' },
@@ -209,6 +222,8 @@ const INSPECTION_WORDS: { [Id in InspectionItemId]: ItemWords<Id> } = {
         words: 'Gnawed by rodents',
         follows: {
           todo: 'Replace the damaged conductors, and close the opening the rodents came through.',
+          who: 'electrician',
+          within: 'days',
           why: 'A bare conductor can touch another one or the enclosure.',
           waiting: 'A short circuit or a fire may follow.',
         },
@@ -254,16 +269,16 @@ const INSPECTION_WORDS: { [Id in InspectionItemId]: ItemWords<Id> } = {
     name: 'Neutrals and grounds',
     how: 'One neutral under each screw (NEC 408.41). Several grounds only where the bar is marked for them.',
     results: {
-      clean: { words: 'Alone and tight' },
+      clean: { words: 'One per screw, tight' },
       loose: { words: 'Loose or burned' },
       'wrong-bar': { words: 'On the wrong bar' },
     },
   },
   bonding: {
-    name: 'Bond between neutral and ground',
+    name: 'Neutral-to-ground bond',
     how: 'At the service, neutral and ground are bonded. In a subpanel, they are separate.',
     results: {
-      correct: { words: 'As it should be here' },
+      correct: { words: 'Correct for this panel' },
       'bonded-in-sub-panel': { words: 'Bonded in a subpanel' },
       'not-bonded': { words: 'Not bonded at the service' },
     },

@@ -12,14 +12,9 @@ export {
   type PanelEntryKind,
 } from './panelEntryKind.ts';
 export { panelSignEntry } from './panelSignEntry.ts';
-export {
-  type Permit,
-  permit,
-  PERMIT_INSPECTIONS,
-  PERMIT_NEEDS,
-  type PermitInspection,
-  type PermitNeed,
-} from './permit.ts';
+export { type Permit, permit } from './permit.ts';
+export { PERMIT_INSPECTIONS, PERMIT_NEEDS, type PermitInspection, type PermitNeed } from './permitStatus.ts';
+export { PERMIT_INSPECTION_WORDS, PERMIT_NEED_WORDS } from './permitWords.ts';
 export { type Proposal, proposal } from './proposal.ts';
 export { type ChannelPlace, type RecordingChannel, recording } from './recording.ts';
 export { CURRENCIES, type Currency, MOST_PRICE, type ReportPrices, reportPrices } from './reportPrices.ts';

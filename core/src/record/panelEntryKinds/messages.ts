@@ -84,7 +84,6 @@ export const chooseAnInspectionItem = 'This is not an item of an inspection.';
 export const chooseAPurpose = 'Choose the purpose of the inspection.';
 export const chooseAStation = 'This is not a station of an inspection.';
 export const enterAtMost600Results = 'Enter at most 600 results.';
-export const enterAtLeastOneResult = 'Enter at least one result, or skip an item.';
 export const itemOfAnotherStation = 'This item belongs to another station.';
 export const nameTheBreakerUnlessPanel =
   'Name the breaker this result is about, and none for the panel as a whole.';
@@ -103,19 +102,5 @@ export const enterAtMost20Corrections = 'Enter at most 20 corrections.';
 export const noInspectionWithoutAPermit = 'An inspection belongs to a permit. Choose “needed” first.';
 export const enterTheCorrections = 'Enter what the inspector wants corrected.';
 export const correctionsFollowAFailedInspection = 'Corrections belong to a failed inspection.';
-const INSPECTION_SAYS = {
-  'not-booked': 'inspection not booked',
-  booked: 'inspection booked',
-  passed: 'inspection passed',
-  failed: 'inspection failed',
-} as const;
-export const permitSays = (
-  need: 'needed' | 'not-needed' | 'unknown',
-  number: string,
-  inspection: keyof typeof INSPECTION_SAYS,
-) =>
-  need === 'unknown'
-    ? 'Permit: not clear yet'
-    : need === 'not-needed'
-      ? 'No permit needed'
-      : `Permit${number === '' ? '' : ` ${number}`}: ${INSPECTION_SAYS[inspection]}`;
+export const permitSays = (number: string, inspection: string) =>
+  `Permit${number === '' ? '' : ` ${number}`}: inspection ${inspection}`;

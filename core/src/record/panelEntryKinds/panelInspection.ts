@@ -2,6 +2,7 @@ import { z } from 'zod';
 import {
   INSPECTION_ITEM_IDS,
   inspectionItem,
+  isNormal,
   PURPOSE_IDS,
   PURPOSE_WORDS,
   STATION_IDS,
@@ -21,7 +22,7 @@ const inspectionResult = z.strictObject({
   volts: volts.nullable().default(null).describe('reading at an outlet, V; null if the item has no reading'),
 });
 
-/** One station of an inspection: its results, and what was skipped there. */
+/** One station of an inspection: its results, and what was skipped there. Where all was on record, it has neither. */
 export const panelInspection = panelEntryKind({
   name: messages.inspection,
   fields: z
@@ -39,7 +40,6 @@ export const panelInspection = panelEntryKind({
     .superRefine(({ station, results, skipped }, context) => {
       const no = (path: (string | number)[], message: string) =>
         context.addIssue({ code: 'custom', path, message });
-      if (results.length + skipped.length === 0) no(['results'], messages.enterAtLeastOneResult);
       results.forEach(({ item, breakerId, result, volts: reading }, i) => {
         const known = inspectionItem(item);
         if (known.station !== station) no(['results', i, 'item'], messages.itemOfAnotherStation);
@@ -57,7 +57,7 @@ export const panelInspection = panelEntryKind({
   attachment: null,
   refuses: (profile, { station }) => (STATIONS[station].isInside ? electriciansOnly(profile) : null),
   say: ({ purpose, station, results }) => {
-    const bad = results.filter(({ item, result }) => !inspectionItem(item).results[result]!.isGood).length;
+    const bad = results.filter((one) => !isNormal(one)).length;
     return messages.inspectionOfStation(PURPOSE_WORDS[purpose], STATION_WORDS[station], bad);
   },
   breakers: ({ results }) => namedInEach('results', results),

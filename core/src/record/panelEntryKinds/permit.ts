@@ -1,16 +1,10 @@
 import { z } from 'zod';
-import { line } from '../../facts/quantities/index.ts';
+import { line, uncapital } from '../../facts/quantities/index.ts';
 import { id } from '../entities/index.ts';
 import { panelEntryKind } from './panelEntryKind.ts';
+import { PERMIT_INSPECTIONS, PERMIT_NEEDS } from './permitStatus.ts';
+import { PERMIT_INSPECTION_WORDS, PERMIT_NEED_WORDS } from './permitWords.ts';
 import * as messages from './messages.ts';
-
-/** Whether the authority having jurisdiction wants a permit for a visit. */
-export const PERMIT_NEEDS = ['needed', 'not-needed', 'unknown'] as const;
-export type PermitNeed = (typeof PERMIT_NEEDS)[number];
-
-/** How the inspection by the authority stands. */
-export const PERMIT_INSPECTIONS = ['not-booked', 'booked', 'passed', 'failed'] as const;
-export type PermitInspection = (typeof PERMIT_INSPECTIONS)[number];
 
 /** The permit of a visit, as it stands now: the latest entry counts. */
 export const permit = panelEntryKind({
@@ -42,6 +36,9 @@ export const permit = panelEntryKind({
     }),
   attachment: null,
   refuses: () => null,
-  say: ({ need, number, inspection }) => messages.permitSays(need, number, inspection),
+  say: ({ need, number, inspection }) =>
+    need === 'needed'
+      ? messages.permitSays(number, uncapital(PERMIT_INSPECTION_WORDS[inspection]))
+      : PERMIT_NEED_WORDS[need],
 });
 export type Permit = z.output<typeof permit.fields>;

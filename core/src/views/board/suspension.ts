@@ -36,3 +36,16 @@ export function suspensionOf(breakers: readonly HazardAt[]): Suspension {
  */
 export const suspensionReasons = ({ panel }: Pick<Suspension, 'panel'>): string[] =>
   panel.findings.map(({ place, text }) => messages.at(place, text));
+
+/**
+ * Whether nobody works the handle of a breaker: it is not on, or a hazard of its own or of the panel forbids it.
+ *
+ * @param suspension of the panel
+ * @param one breaker with its decision and handle position
+ * @returns whether it is left alone
+ * @example isLeftAlone(suspensionOf([tripped]), tripped) // true
+ */
+export const isLeftAlone = (
+  suspension: Pick<Suspension, 'ofBreaker'>,
+  one: HazardAt & { handle: string },
+): boolean => one.handle !== 'on' || suspension.ofBreaker('exercise', one);

@@ -1,6 +1,4 @@
-import { VOLTAGE_LIMITS } from '../../facts/limits/index.ts';
 import {
-  inspectionItem,
   inspectionWords,
   type InspectionFollows,
   type InspectionItemId,
@@ -8,18 +6,6 @@ import {
 } from '../../facts/inspection/index.ts';
 import { sayQuantity } from '../../facts/quantities/index.ts';
 import type { InspectionView, KnownResult } from './schema.ts';
-
-/**
- * Whether a result is as it should be.
- *
- * @param known what is on record
- * @returns whether nothing follows from it
- * @example isNormal({ item: 'sound', breakerId: null, result: 'quiet', volts: null, at: now }) // true
- */
-export const isNormal = ({ item, result, volts }: KnownResult): boolean =>
-  volts === null
-    ? inspectionItem(item).results[result]!.isGood
-    : volts >= VOLTAGE_LIMITS.low && volts <= VOLTAGE_LIMITS.high;
 
 /**
  * A result in words: with its figure, where it has one.

@@ -1,4 +1,5 @@
 export * from './findings.ts';
+export * from './inspectedBreakers.ts';
 export * from './knownResults.ts';
 export * from './protectionToday.ts';
 export * from './schema.ts';

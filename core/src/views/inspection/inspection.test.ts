@@ -1,19 +1,22 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
 import {
+  endsInspection,
   goodResult,
   INSPECTION_ITEM_IDS,
   inspectionItem,
   inspectionWords,
+  isNormal,
   PURPOSE_IDS,
   STATION_IDS,
+  STATIONS,
 } from '../../facts/inspection/index.ts';
-import { isOutcome, PANEL_SIGN_WORDS } from '../../facts/vocabulary/index.ts';
+import { isOutcome, panelSign, PANEL_SIGN_WORDS, TESTS } from '../../facts/vocabulary/index.ts';
 import { aBreaker, uuid } from '../../testing/index.ts';
 import {
   currentInspection,
+  inspectedBreakers,
   inspectionsOf,
-  isNormal,
   knownResults,
   ownFindings,
   protectionToday,
@@ -30,6 +33,7 @@ const at = (daysAgo: number) => new Date(Date.parse(NOW) - daysAgo * 86_400_000)
 const breaker = (space: number, change: object = {}) => ({
   breaker: aBreaker({ id: uuid(space), space, ...change }),
   label: `Circuit ${space}`,
+  isReady: true,
 });
 const PANEL = [breaker(1), breaker(3), breaker(5, { kind: 'gfci' }), breaker(2, { poles: 2 })];
 const buying = { purpose: 'buying' as const, startedAt: NOW };
@@ -47,7 +51,7 @@ const entry = (daysAgo: number, content: Partial<InspectionEntry['content']>): I
 const result = (item: KnownResult['item'], which: string, breakerId: string | null = null) => ({
   ...{ item, breakerId, result: which, volts: null },
 });
-const nothing = { entries: [], outcomes: [], signs: [], hasOpenSlots: false };
+const nothing = { entries: [], outcomes: [], signs: [], hasOpenSlots: false, breakerIds: [uuid(1)] };
 
 describe('the table of items', () => {
   test('each has words for each result, a good one first, and outcomes and findings that exist', () => {
@@ -72,6 +76,47 @@ describe('the table of items', () => {
         .map(([which]) => [id, which]),
     );
     expect(untold).toEqual([]);
+  });
+});
+
+describe('the danger of an item', () => {
+  test('with the cover closed, nothing is asked that a homeowner may not do', () => {
+    const behind = INSPECTION_ITEM_IDS.filter((id) => !STATIONS[inspectionItem(id).station].isInside)
+      .flatMap((id) => Object.values(inspectionItem(id).results))
+      .filter(
+        ({ sign, seenAs }) =>
+          (sign && panelSign(sign).coverClosed !== true) || (seenAs && TESTS[seenAs.test].level === 2),
+      );
+    expect(behind).toEqual([]);
+  });
+
+  test('a hazard of the whole panel ends the walk on the spot; nothing that is good does', () => {
+    const ends = INSPECTION_ITEM_IDS.flatMap((id) =>
+      Object.keys(inspectionItem(id).results)
+        .filter((which) => endsInspection(id, which))
+        .map((which) => `${id} ${which}`),
+    );
+    expect(ends).toEqual(['moisture wet', 'sound sizzle', 'smell hot-plastic', 'touch hot']);
+  });
+
+  test('a breaker that is off, tripped or left alone is not tested, and none of its outlets is measured', () => {
+    const breakers = PANEL.map((one) => ({
+      ...one,
+      isReady: one.breaker.id !== uuid(5) && one.breaker.id !== uuid(1),
+    }));
+    const items = STATION_IDS.flatMap((station) => stationItems(station, buying, breakers, []));
+    expect(items.find(({ item }) => item === 'test-buttons')).toBeUndefined();
+    expect(items.find(({ item }) => item === 'outlet-voltage')!.asked).toEqual([uuid(3)]);
+  });
+
+  test('a breaker of the board is ready when it is on, and no hazard says to leave it alone', () => {
+    const none = { level: 'none' as const, scope: null, findings: [] };
+    const at = (handle: string) => ({
+      ...{ breaker: aBreaker({ id: uuid(1), space: 1 }), label: 'Hall', handle },
+      decision: { hazard: none },
+    });
+    const ready = inspectedBreakers([at('on'), at('off'), at('tripped')] as never).map((one) => one.isReady);
+    expect(ready).toEqual([true, false, false]);
   });
 });
 
@@ -156,6 +201,11 @@ describe('what is on record', () => {
     });
     expect(knownResults({ ...nothing, entries, signs: [said(true, 5)] }, NOW)).toHaveLength(1);
     expect(knownResults({ ...nothing, entries, signs: [said(true, 5), said(false, 1)] }, NOW)).toEqual([]);
+  });
+
+  test('a finding at a breaker that was replaced since is none of the panel’s', () => {
+    const entries = [entry(5, { results: [result('terminals', 'loose', uuid(77))], station: 'inside' })];
+    expect(knownResults({ ...nothing, entries }, NOW)).toEqual([]);
   });
 
   test('open slots on the drawing are known without a look', () => {

@@ -24,6 +24,8 @@ export interface InspectedRecord {
   /** What was said of the panel as a whole. */
   signs: readonly { sign: PanelSignId; found: boolean; at: string }[];
   hasOpenSlots: boolean;
+  /** The breakers that are in the panel now. */
+  breakerIds: readonly string[];
 }
 
 const keyOf = ({ item, breakerId }: Pick<KnownResult, 'item' | 'breakerId'>) => `${item} ${breakerId ?? ''}`;
@@ -61,10 +63,10 @@ const ofSign = (sign: PanelSignId, at: string): KnownResult[] =>
  * @param record what is on record of the panel
  * @param now UTC
  * @returns each item once for each breaker, or once for the panel
- * @example knownResults({ entries: [], outcomes: [], signs: [], hasOpenSlots: false }, now) // []
+ * @example knownResults({ entries: [], outcomes: [], signs: [], hasOpenSlots: false, breakerIds: [] }, now) // []
  */
 export function knownResults(
-  { entries, outcomes, signs, hasOpenSlots }: InspectedRecord,
+  { entries, outcomes, signs, hasOpenSlots, breakerIds }: InspectedRecord,
   now: string,
 ): KnownResult[] {
   const all = [
@@ -73,8 +75,9 @@ export function knownResults(
     ...signs.flatMap(({ sign, found, at }) => (found ? ofSign(sign, at) : [])),
     ...(hasOpenSlots ? ofSign('open-hole', now) : []),
   ];
+  const isHere = ({ breakerId }: KnownResult) => breakerId === null || breakerIds.includes(breakerId);
   const latest = new Map<string, KnownResult>();
-  for (const one of all) {
+  for (const one of all.filter(isHere)) {
     const before = latest.get(keyOf(one));
     if (!before || one.at > before.at) latest.set(keyOf(one), one);
   }

@@ -3,6 +3,9 @@ import { LOAD_LIMITS } from '../../facts/limits/index.ts';
 import type { BreakerKind } from '../../panel/layout/index.ts';
 import type { InspectedBreaker } from './stationItems.ts';
 
+/** A circuit as far as its protection goes. */
+type NamedBreaker = Pick<InspectedBreaker, 'breaker' | 'label'>;
+
 /** A circuit that would need another kind of breaker if it were new. */
 export interface ProtectionToday {
   breakerId: string;
@@ -28,7 +31,7 @@ const GIVES: Record<ProtectionToday['asks'], readonly BreakerKind[]> = {
  * @returns those whose breaker gives less
  * @example protectionToday([], '2023') // []
  */
-export const protectionToday = (breakers: readonly InspectedBreaker[], edition: Edition): ProtectionToday[] =>
+export const protectionToday = (breakers: readonly NamedBreaker[], edition: Edition): ProtectionToday[] =>
   breakers.flatMap(({ breaker, label }): ProtectionToday[] => {
     const serves = label === null ? [] : servedByName(label);
     if (breaker.role !== 'branch' || serves.length === 0) return [];

@@ -16,6 +16,8 @@ import type { InspectionSummary, KnownResult } from './schema.ts';
 export interface InspectedBreaker {
   breaker: Breaker;
   label: string | null;
+  /** It is on, and no hazard of its own forbids working its handle. */
+  isReady: boolean;
 }
 
 /** The inspection that is under way, or is about to begin. */
@@ -43,11 +45,14 @@ function thingsOf(item: InspectionItemId, breakers: readonly InspectedBreaker[])
     case 'branches':
       return branches.map(({ breaker }) => breaker.id);
     case 'protected':
-      return branches.filter(({ breaker }) => isProtected(breaker.kind)).map(({ breaker }) => breaker.id);
+      // Whoever tests a breaker turns it on again: never one that tripped, is off, or is to be left alone.
+      return branches
+        .filter(({ breaker, isReady }) => isProtected(breaker.kind) && isReady)
+        .map(({ breaker }) => breaker.id);
     case 'legs':
       return (['A', 'B'] as const).flatMap((leg) => {
         const found = branches.find(
-          ({ breaker }) => breaker.poles === 1 && legOfSpace(breaker.space!) === leg,
+          ({ breaker, isReady }) => isReady && breaker.poles === 1 && legOfSpace(breaker.space!) === leg,
         );
         return found ? [found.breaker.id] : [];
       });

@@ -191,7 +191,8 @@ const ofInspection = (panel: ReportedShape, known: readonly KnownResult[]): Find
     const { name } = inspectionWords(result.item);
     return plainFinding(panel, {
       key: `inspection ${panel.id} ${result.item}`,
-      urgency: 'weeks',
+      urgency: follows.within,
+      whom: whomFor(follows.who),
       headline: `${name}: ${uncapital(sayResult(result))}`,
       because: [follows.todo],
       why: follows.why,

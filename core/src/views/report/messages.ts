@@ -1,4 +1,5 @@
 import { uncapital } from '../../facts/quantities/index.ts';
+
 export const visitReport = 'Visit report';
 export const panelReport = 'Panel report';
 export const reportOnAllPanels = 'Report on all panels';
@@ -102,4 +103,4 @@ export const itWillFailSoonerOrLater =
   'It will fail sooner or later. Repair it while you can still plan the work.';
 export const planAhead = 'Plan ahead';
 export const noDangerToday = 'No danger today.';
-export const skippedInTheInspection = (purpose: string) => `Not looked at (${uncapital(purpose)}).`;
+export const skippedInTheInspection = (purpose: string) => `Not inspected (${uncapital(purpose)}).`;

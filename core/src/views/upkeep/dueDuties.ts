@@ -1,4 +1,4 @@
-import { suspensionOf, suspensionReasons, type HazardAt } from '../board/index.ts';
+import { isLeftAlone, suspensionOf, suspensionReasons, type HazardAt } from '../board/index.ts';
 import type { UpkeepView } from './schema.ts';
 import { dutiesOf, keepingPower, type KeptBreaker, type KeptRecord } from './upkeep.ts';
 
@@ -25,7 +25,7 @@ export function dueDuties(
   const kept = breakers.map((one) => ({
     breaker: one.breaker,
     label: one.label ?? null,
-    isLeftAlone: suspension.ofBreaker('exercise', one) || one.handle !== 'on',
+    isLeftAlone: isLeftAlone(suspension, one),
   }));
   const duties = dutiesOf(kept, record, now);
   return {

@@ -142,10 +142,9 @@ export const offThenLockOut = (off: string) => `De-energize at ${off}, then lock
 export const branchesOffThen = (off: string) =>
   `Turn off the branch breakers, de-energize at ${off}, then lock out and tag`;
 export const inspectTheInside = 'Inspect the inside of the panel';
-export const partOfAnInspection = 'Part of a yearly inspection, or of one before buying.';
+export const partOfAnInspection = 'For a yearly inspection, or before buying the house.';
 export const wholePanel = 'Panel';
-export const theLockedOutMainOf = (panel: string) => `the main of ${panel}, locked out for this shutdown`;
 export const correction = (text: string) => `Correction: ${text}`;
-export const theInspectionFailed = 'The inspection by the authority failed.';
+export const theInspectionFailed = 'The inspection failed.';
 export const correctItThenBook =
   'Correct it, then book the inspection again and log its result on the visit.';

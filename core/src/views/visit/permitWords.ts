@@ -1,26 +1,14 @@
-import type { PermitInspection, PermitNeed } from '../../record/panelEntries/index.ts';
+import { uncapital } from '../../facts/quantities/index.ts';
+import { PERMIT_NEED_WORDS, type PermitNeed } from '../../record/panelEntries/index.ts';
 import { taskKind, type TaskKind, type WorkType } from '../../visit/work/index.ts';
 
 const USUAL_WORDS: Record<TaskKind['permit'], string> = {
   usually: 'Work like this usually needs a permit.',
-  seldom: 'Many places need no permit for like-for-like repairs in a panel.',
-  ask: 'Places differ on work like this.',
+  seldom: 'Many local codes need no permit for like-for-like repairs in a panel.',
+  ask: 'Local rules differ for work like this.',
 };
 
 const ASK = 'Ask the authority having jurisdiction before you start.';
-
-export const NEED_WORDS: Record<PermitNeed, string> = {
-  needed: 'Permit needed',
-  'not-needed': 'No permit needed',
-  unknown: 'Not clear yet',
-};
-
-export const INSPECTION_WORDS_OF_PERMIT: Record<PermitInspection, string> = {
-  'not-booked': 'Not booked',
-  booked: 'Booked',
-  passed: 'Passed',
-  failed: 'Failed, with corrections',
-};
 
 /** What was needed here before, for which kinds of work. */
 export interface EarlierPermit {
@@ -46,7 +34,7 @@ export function permitAdvice(
   if (known)
     return {
       need: known.need,
-      text: `The last time for the same work here: ${NEED_WORDS[known.need].toLowerCase()}.`,
+      text: `Last time this work was done here: ${uncapital(PERMIT_NEED_WORDS[known.need])}.`,
     };
   const usual = (['usually', 'ask', 'seldom'] as const).find((one) =>
     works.some((work) => taskKind(work).permit === one),

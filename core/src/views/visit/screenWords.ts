@@ -1,16 +1,10 @@
 import { MAIN } from '../../visit/gates/index.ts';
 import { taskKind, type VisitPlan, type VisitScreen } from '../../visit/work/index.ts';
 import type { WorkPlace } from './screenStepWords.ts';
-import { TASK_WORDS } from './taskWords.ts';
+import { TASK_WORDS, type ScreenTitle } from './taskWords.ts';
 import * as messages from './messages.ts';
 
-/** What a screen of several steps is called, and what is tapped once all of them are done. */
-export interface ScreenTitle {
-  title: string;
-  done: string;
-}
-
-const installWords = ({ task, now }: WorkPlace): ScreenTitle => {
+const installWords = ({ task, now }: WorkPlace): ScreenTitle | undefined => {
   if (now.given === 'back') return { title: 'reinstall the old breaker', done: 'Reinstalled and torqued' };
   return TASK_WORDS[task.work].install;
 };
@@ -22,7 +16,11 @@ const placeName = ({ task, now }: WorkPlace): string =>
 const SCREENS: Partial<
   Record<
     VisitScreen['kind'],
-    (place: WorkPlace | null, plan: Pick<VisitPlan, 'off'>, steps: VisitScreen['steps']) => ScreenTitle
+    (
+      place: WorkPlace | null,
+      plan: Pick<VisitPlan, 'off'>,
+      steps: VisitScreen['steps'],
+    ) => ScreenTitle | undefined
   >
 > = {
   'main-off': (_place, { off }, steps) => {
@@ -46,7 +44,6 @@ const SCREENS: Partial<
       : 'Load side of the main: verify absence of voltage',
     done: 'Save readings',
   }),
-  inspect: (place) => TASK_WORDS[place!.task.work].prepare,
   prepare: (place) => TASK_WORDS[place!.task.work].prepare,
   'check-part': () => ({ title: 'check the new breaker', done: 'Same kind, listed, clicks cleanly' }),
   install: (place) => installWords(place!),
@@ -79,6 +76,8 @@ export function screenTitle(
   const words = SCREENS[kind];
   if (!words || (steps.length === 1 && !isTable)) return null;
   if (place === null && id !== null && id !== MAIN) return null;
-  const { title, done } = words(place, plan, steps);
+  const told = words(place, plan, steps);
+  if (!told) return null;
+  const { title, done } = told;
   return { title: NAMED.includes(kind) || place === null ? title : `${place.task.label}: ${title}`, done };
 }

@@ -95,15 +95,6 @@ export function subPanelsOf(planning: Planning, { panel }: Pick<PlannedPanel, 'p
 }
 
 /**
- * What de-energizes a panel that shares the shutdown of another, within a sentence.
- *
- * @param name of the panel that is locked out
- * @returns a part of a sentence
- * @example offWithin('Main panel') // 'the main of Main panel, locked out for this shutdown'
- */
-export const offWithin = (name: string): string => messages.theLockedOutMainOf(name);
-
-/**
  * Panels in the order in which they are visited: what is fed before what feeds it, so that least is dark while it lasts.
  *
  * @param planning the site

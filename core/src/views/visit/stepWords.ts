@@ -167,7 +167,7 @@ const STEP_WORDS: Record<StepId, Words> = {
   inspect: () => ({
     title: 'Inspect everything inside',
     how: [
-      'Look, and use a light. The line side of the main stays energized: keep away from it.',
+      'Use a light, and only look. The line side of the main stays energized: keep away from it.',
       'Log what you find first, then mark the rest as normal.',
     ],
     done: 'Save the inspection',
@@ -186,7 +186,7 @@ const STEP_WORDS: Record<StepId, Words> = {
       'White wires belong on the isolated neutral bar, one under each screw. Bare and green wires belong on the ground bar.',
       'Torque each screw to the value on the label, and tug each wire.',
     ],
-    done: 'Neutrals and grounds apart',
+    done: 'Neutrals and grounds separated',
   }),
   'check-separation': () => ({
     title: 'Check that the bars are separate',

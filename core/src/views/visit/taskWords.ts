@@ -1,13 +1,19 @@
 import type { WorkType } from '../../visit/work/index.ts';
 
+/** What a screen of several steps is called, and what is tapped once all of them are done. */
+export interface ScreenTitle {
+  title: string;
+  done: string;
+}
+
 /** A kind of work in words. */
 export interface TaskWords {
   /** In a list of tasks. */
   name: string;
-  /** The screen that takes apart what is there, and what is tapped once that is done. */
-  prepare: { title: string; done: string };
-  /** The screen that puts it together again. */
-  install: { title: string; done: string };
+  /** The screen that takes apart what is there; left out where no screen of several steps does. */
+  prepare?: ScreenTitle;
+  /** The screen that puts it together again; left out where its one step says both. */
+  install?: ScreenTitle;
   /** On the visit sheet, once it is done. */
   became: string;
 }
@@ -27,7 +33,7 @@ export const TASK_WORDS: Record<WorkType, TaskWords> = {
     became: 'New breaker and circuit installed',
   },
   reinstall: {
-    name: 'Breaker for a circuit that waits',
+    name: 'Install the missing breaker',
     prepare: { title: 'inspect the space', done: 'Bus stab inspected' },
     install: { title: 'install the breaker', done: 'Installed and torqued' },
     became: 'New breaker installed, circuit back in service',
@@ -58,32 +64,24 @@ export const TASK_WORDS: Record<WorkType, TaskWords> = {
   },
   inspect: {
     name: 'Inspect the inside',
-    prepare: { title: 'inspect the inside', done: 'Inspected' },
-    install: { title: 'inspect the inside', done: 'Inspected' },
     became: 'Inside inspected',
   },
   'separate-neutral': {
     name: 'Separate neutral and ground',
-    prepare: { title: 'separate neutral and ground', done: 'Separated and checked' },
     install: { title: 'separate neutral and ground', done: 'Separated and checked' },
     became: 'Neutral and ground separated',
   },
   'bond-neutral': {
     name: 'Bond neutral and ground',
-    prepare: { title: 'bond neutral and ground', done: 'Bonded and torqued' },
-    install: { title: 'bond neutral and ground', done: 'Bonded and torqued' },
     became: 'Neutral bonded to ground',
   },
   'dry-panel': {
     name: 'Dry and seal the panel',
-    prepare: { title: 'dry and seal the panel', done: 'Dry and sealed' },
     install: { title: 'dry and seal the panel', done: 'Dry and sealed' },
     became: 'Panel dried and sealed',
   },
   'fill-openings': {
     name: 'Install filler plates',
-    prepare: { title: 'fill the open slots', done: 'All openings filled' },
-    install: { title: 'fill the open slots', done: 'All openings filled' },
     became: 'Open slots filled',
   },
 };

@@ -1,4 +1,4 @@
-import type { ActionId, PanelSignId } from '../../facts/vocabulary/index.ts';
+import type { ActionId, PanelSignId, TestId } from '../../facts/vocabulary/index.ts';
 import type { StepId } from './stepIds.ts';
 
 /** A kind of work on a visit: what it takes, and what it does to the record. */
@@ -15,6 +15,8 @@ export interface TaskKind {
   mends?: readonly PanelSignId[];
   /** What of the drawing changes: a part takes another’s place, goes in, goes elsewhere, or all stays. */
   drawing: 'replaced' | 'installed' | 'moved' | 'same';
+  /** The outcome that shows its repair, for the log of the main. */
+  shows?: { test: TestId; outcome: string };
   /** Whether places usually want a permit for it; each decides for itself. */
   permit: 'usually' | 'seldom' | 'ask';
   /** Time with the panel dead, min. */
@@ -106,6 +108,7 @@ export const TASK_KINDS = {
     carriesOut: [],
     isOfPanel: true,
     mends: ['rust-light', 'damp'],
+    shows: { test: 'water-signs', outcome: 'dry' },
     drawing: 'same',
     permit: 'seldom',
     minutes: 60,

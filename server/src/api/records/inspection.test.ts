@@ -1,5 +1,5 @@
-import { afterAll, beforeAll, beforeEach, describe, expect, test } from '@jest/globals';
-import type { InspectionItemId, StationId } from '@phylaxon/core/facts/inspection';
+import { afterAll, beforeEach, describe, expect, test } from '@jest/globals';
+import { isNormal, type InspectionItemId, type StationId } from '@phylaxon/core/facts/inspection';
 import type { BreakerDetail } from '@phylaxon/core/views/board';
 import type { InspectionView } from '@phylaxon/core/views/inspection';
 import type { Planning } from '@phylaxon/core/views/planning';
@@ -9,23 +9,19 @@ import { dueTasks, TASK_WORDS } from '@phylaxon/core/views/visit';
 import type { VisitTask } from '@phylaxon/core/visit/work';
 import { randomUUID } from 'node:crypto';
 import request from 'supertest';
-import { aShed, callsTo, testApp, visitCalls } from '../../testing/index.ts';
+import { aShed, visitServer } from '../../testing/index.ts';
 
-let server: Awaited<ReturnType<typeof testApp>>;
-let { call, made } = {} as ReturnType<typeof callsTo>;
-let ids: Awaited<ReturnType<typeof aShed>>;
-let visits: ReturnType<typeof visitCalls>;
-
-beforeAll(async () => {
-  server = await testApp();
-  ({ call, made } = callsTo(server.app));
-  visits = visitCalls({ call, made });
-});
-beforeEach(async () => {
-  ids = await aShed({ call, made });
-});
+const server = await visitServer();
+const {
+  calls: { call },
+  visits,
+} = server;
 afterAll(() => server.store.close());
+let ids: Awaited<ReturnType<typeof aShed>>;
 
+beforeEach(async () => {
+  ids = await aShed(server.calls);
+});
 interface Result {
   item: InspectionItemId;
   result: string;
@@ -97,7 +93,7 @@ describe('a station of an inspection', () => {
     const first = await report();
     expect(first.notLookedAt.map(({ what }) => what)).toContain('Meter base, service drop and weatherhead');
     expect(first.findings.map(({ headline }) => headline)).toContain(
-      'Seal of the conduit from outdoors: open or cracked',
+      'Conduit seal from outdoors: open or cracked',
     );
     await log('outside', [{ item: 'service-entrance', result: 'sound' }]);
     const second = await report();
@@ -111,7 +107,6 @@ describe('a station of an inspection', () => {
     ['a result it does not have', [{ item: 'sound', result: 'loud' }], /quiet, hum, sizzle/],
     ['no breaker where one is meant', [{ item: 'touch', result: 'hot' }], /Name the breaker/],
     ['a reading where none is taken', [{ item: 'sound', result: 'hum', volts: 120 }], /voltage/],
-    ['nothing at all', [], /at least one result/],
   ] as [string, Result[], RegExp][])('%s is refused', async (_name, results, message) => {
     const answer = await log('closed', results);
     expect(answer.status).toBe(400);
@@ -119,8 +114,13 @@ describe('a station of an inspection', () => {
     expect((await view()).inspections).toEqual([]);
   });
 
+  test('a station where everything was on record is done without a result', async () => {
+    expect((await log('closed', [])).status).toBe(201);
+    expect((await view()).inspections).toMatchObject([{ stations: ['closed'], skipped: [] }]);
+  });
+
   test('a breaker of another panel is refused, and nothing of the station is stored', async () => {
-    const other = await aShed({ call, made });
+    const other = await aShed(server.calls);
     const answer = await log('closed', [
       { item: 'moisture', result: 'damp' },
       { item: 'touch', breakerId: other.breakerId, result: 'hot' },
@@ -141,6 +141,7 @@ describe('work at the panel as a whole', () => {
     ['inside', 'bonding', 'bonded-in-sub-panel', 'separate-neutral'],
     ['inside', 'bonding', 'not-bonded', 'bond-neutral'],
     ['closed', 'moisture', 'damp', 'dry-panel'],
+    ['closed', 'moisture', 'rust', 'dry-panel'],
     ['closed', 'openings', 'open', 'fill-openings'],
   ] as const)('%s, %s %s: %s is due until a visit did it', async (station, item, result, work) => {
     await log(station, [{ item, result }]);
@@ -151,6 +152,8 @@ describe('work at the panel as a whole', () => {
     expect((await visits.post(ids.panelId, 'visit', plan)).status).toBe(201);
     await visits.goOn(ids.panelId, visitId, 'none');
     expect(await panelTasks()).toEqual([]);
+    const still = (await view()).known.filter((one) => one.item === item && !isNormal(one));
+    expect(still).toEqual([]);
     const done = (await report()).done.map(({ what }) => what);
     expect(done).toContain(TASK_WORDS[work].became);
   });

@@ -1,26 +1,23 @@
-import { afterAll, beforeAll, beforeEach, expect, test } from '@jest/globals';
+import { afterAll, beforeEach, expect, test } from '@jest/globals';
 import type { Permit } from '@phylaxon/core/record/panelEntries';
 import type { Planning } from '@phylaxon/core/views/planning';
 import { dueTasks, permitAdvice, type VisitWithPermit } from '@phylaxon/core/views/visit';
 import { randomUUID } from 'node:crypto';
-import { aShed, callsTo, testApp, visitCalls } from '../../testing/index.ts';
+import { aShed, visitServer } from '../../testing/index.ts';
 
-let server: Awaited<ReturnType<typeof testApp>>;
-let { call, made } = {} as ReturnType<typeof callsTo>;
+const server = await visitServer();
+const {
+  calls: { call },
+  visits,
+} = server;
+afterAll(() => server.store.close());
 let ids: Awaited<ReturnType<typeof aShed>>;
-let visits: ReturnType<typeof visitCalls>;
 let visitId: string;
 
-beforeAll(async () => {
-  server = await testApp();
-  ({ call, made } = callsTo(server.app));
-  visits = visitCalls({ call, made });
-});
 beforeEach(async () => {
-  ids = await aShed({ call, made });
+  ids = await aShed(server.calls);
   visitId = (await visits.plan(ids.panelId, ids.breakerId)).plan.visitId;
 });
-afterAll(() => server.store.close());
 
 const log = (change: Partial<Permit> = {}) =>
   visits.post(ids.panelId, 'permit', { visitId, need: 'needed', number: '26-114', ...change });

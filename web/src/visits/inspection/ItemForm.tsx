@@ -1,6 +1,6 @@
 import { goodResult, inspectionItem, inspectionWords } from '@phylaxon/core/facts/inspection';
 import type { StationItem } from '@phylaxon/core/views/inspection';
-import { useId, useState } from 'react';
+import { useId } from 'react';
 import {
   Button,
   ChoiceButton,
@@ -10,7 +10,15 @@ import {
   TypedInput,
 } from '../../shared/ui/index.ts';
 import type { Board } from '@phylaxon/core/views/board';
-import { answerKey, isNoReading, isReading, NO_ANSWER, THE_REST, type Tapped } from './answers.ts';
+import {
+  answerKey,
+  isNoReading,
+  isReading,
+  NO_ANSWER,
+  NOT_CHOSEN,
+  THE_REST,
+  type Tapped,
+} from './answers.ts';
 import * as messages from './messages.ts';
 
 interface Props {
@@ -55,6 +63,8 @@ interface ChoicesProps extends Pick<Props, 'item' | 'tapped' | 'tap'> {
 function Choices({ item, thing, label, tapped, tap, isException = false }: ChoicesProps) {
   const key = answerKey(item.item, thing);
   const good = goodResult(item.item);
+  // An exception without its finding is none: it is removed, or another finding is chosen.
+  const none = isException ? NOT_CHOSEN : NO_ANSWER;
   const results = Object.entries(inspectionWords(item.item).results);
   return (
     <div role="group" aria-label={label} className="flex flex-wrap gap-2">
@@ -64,7 +74,7 @@ function Choices({ item, thing, label, tapped, tap, isException = false }: Choic
           <ChoiceButton
             key={result}
             isChosen={tapped[key] === result}
-            onChoose={() => tap(key, tapped[key] === result ? NO_ANSWER : result)}
+            onChoose={() => tap(key, tapped[key] === result ? none : result)}
           >
             {words}
           </ChoiceButton>
@@ -108,9 +118,8 @@ function EachBreaker({ item, breakers, tapped, tap }: Props) {
   const good = goodResult(item.item);
   const { results } = inspectionWords(item.item);
   const restKey = answerKey(item.item, THE_REST);
-  const [added, setAdded] = useState<readonly string[]>([]);
   const isAnswered = (id: string) => (tapped[answerKey(item.item, id)] ?? NO_ANSWER) !== NO_ANSWER;
-  const apart = item.asked.filter((id) => id !== null && (isAnswered(id) || added.includes(id))) as string[];
+  const apart = item.asked.filter((id) => id !== null && isAnswered(id)) as string[];
   const others = item.asked.filter((id) => id !== null && !apart.includes(id)) as string[];
   return (
     <>
@@ -129,15 +138,17 @@ function EachBreaker({ item, breakers, tapped, tap }: Props) {
             <Button
               look="quiet"
               aria-label={messages.removeBreaker(nameOf(breakers, id))}
-              onClick={() => {
-                tap(answerKey(item.item, id), NO_ANSWER);
-                setAdded(added.filter((one) => one !== id));
-              }}
+              onClick={() => tap(answerKey(item.item, id), NO_ANSWER)}
             >
               {messages.remove}
             </Button>
           </p>
           <Choices item={item} thing={id} label={nameOf(breakers, id)} isException {...{ tapped, tap }} />
+          <FieldError
+            message={
+              tapped[answerKey(item.item, id)] === NOT_CHOSEN ? messages.chooseWhatYouFound : undefined
+            }
+          />
         </div>
       ))}
       {others.length > 0 && (
@@ -150,7 +161,7 @@ function EachBreaker({ item, breakers, tapped, tap }: Props) {
           ]}
           value=""
           onValue={(id) => {
-            if (id !== '') setAdded([...added, id]);
+            if (id !== '') tap(answerKey(item.item, id), NOT_CHOSEN);
           }}
         />
       )}

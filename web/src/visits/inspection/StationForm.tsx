@@ -1,16 +1,24 @@
 import {
   inspectionWords,
+  isNormal,
   STATION_WORDS,
   type PurposeId,
   type StationId,
 } from '@phylaxon/core/facts/inspection';
+import type { PanelInspection } from '@phylaxon/core/record/panelEntries';
 import type { Board } from '@phylaxon/core/views/board';
-import { isNormal, sayResult, stationItems, type KnownResult } from '@phylaxon/core/views/inspection';
+import { PANEL_STOP } from '@phylaxon/core/facts/hazards';
+import {
+  inspectedBreakers,
+  sayResult,
+  stationItems,
+  type KnownResult,
+} from '@phylaxon/core/views/inspection';
 import { useMemo, type ReactNode } from 'react';
 import { entries, type Sendable } from '../../shared/api/index.ts';
 import { useTaps } from '../../shared/stores/index.ts';
 import { Button, useUnits } from '../../shared/ui/index.ts';
-import { isNoReading, restNormal, stationAnswers } from './answers.ts';
+import { isUnfinished, restNormal, stationAnswers, stopAt } from './answers.ts';
 import { ItemForm } from './ItemForm.tsx';
 import * as messages from './messages.ts';
 
@@ -34,7 +42,8 @@ interface Props {
 export interface StationEnd {
   /** What its button says: `whole`, unless items are left out. */
   label: (whole: string) => string;
-  isWrong: boolean;
+  isUnfinished: boolean;
+  results: PanelInspection['results'];
   entry: () => Sendable;
   forget: () => void;
 }
@@ -43,18 +52,22 @@ export interface StationEnd {
 export function StationForm({ inspection, station, board, known, children }: Props) {
   const { inspectionId, purpose } = inspection;
   const items = useMemo(
-    () => stationItems(station, inspection, board.breakers, known),
+    () => stationItems(station, inspection, inspectedBreakers(board.breakers), known),
     [station, inspection, board.breakers, known],
   );
   const round = `${inspectionId} ${station}`;
   const { tapped: all, tap, forget } = useTaps();
   const tapped = all[round] ?? {};
-  const { results, skipped } = stationAnswers(items, tapped);
-  const rest = restNormal(items, tapped);
   const open = items.filter(({ asked }) => asked.length > 0);
+  const stop = stopAt(open, tapped);
+  const isStopped = stop >= 0;
+  // Whoever hears arcing is not asked to feel for heat.
+  const shown = isStopped ? open.slice(0, stop + 1) : open;
+  const { results, skipped } = stationAnswers(open, tapped);
+  const rest = restNormal(items, tapped);
   return (
     <section aria-label={STATION_WORDS[station]} className="space-y-3">
-      {open.map((item) => (
+      {shown.map((item) => (
         <ItemForm
           key={item.item}
           item={item}
@@ -63,10 +76,23 @@ export function StationForm({ inspection, station, board, known, children }: Pro
           tap={(key, answer) => tap(round, [key], answer)}
         />
       ))}
+      {isStopped && (
+        <div role="alert" className="border-l-4 border-danger pl-3">
+          <p className="text-lg font-bold text-danger">
+            <span aria-hidden="true">✕ </span>
+            {PANEL_STOP.use}
+          </p>
+          <ol className="list-decimal pl-5 font-medium">
+            {PANEL_STOP.now.map((step) => (
+              <li key={step}>{step}</li>
+            ))}
+          </ol>
+        </div>
+      )}
       {open.length === 0 && <p className="text-lg">{messages.everythingHereIsOnRecord}</p>}
       <OnRecord known={items.flatMap((item) => item.known)} board={board} />
       <div className="space-y-3 border-t border-rule-strong pt-3">
-        {rest.length > 0 && (
+        {rest.length > 0 && !isStopped && (
           <Button look="quiet" onClick={() => rest.forEach(([key, answer]) => tap(round, [key], answer))}>
             {messages.markTheRestAsNormal(rest.length)}
           </Button>
@@ -77,10 +103,12 @@ export function StationForm({ inspection, station, board, known, children }: Pro
           </p>
         )}
         {children({
-          label: (whole) => (skipped.length === 0 ? whole : messages.saveAndSkip(skipped.length)),
-          isWrong: Object.entries(tapped).some(
-            ([key, typed]) => key.startsWith('outlet-voltage ') && isNoReading(typed),
-          ),
+          label: (whole) => {
+            if (isStopped) return messages.saveAndStop;
+            return skipped.length === 0 ? whole : messages.saveAndSkip(skipped.length);
+          },
+          results,
+          isUnfinished: isUnfinished(shown, tapped),
           entry: () =>
             entries.panelEntry(board.panel.id, board.panel.name, {
               kind: 'inspection',

@@ -1,7 +1,16 @@
 import { describe, expect, test } from '@jest/globals';
 import { uuid } from '@phylaxon/core/testing';
 import type { StationItem } from '@phylaxon/core/views/inspection';
-import { answerKey, isNoReading, restNormal, stationAnswers, THE_REST } from './answers.ts';
+import {
+  answerKey,
+  isNoReading,
+  isUnfinished,
+  NOT_CHOSEN,
+  restNormal,
+  stationAnswers,
+  stopAt,
+  THE_REST,
+} from './answers.ts';
 
 const [a, b] = [uuid(1), uuid(2)];
 const ask = (item: StationItem['item'], asked: StationItem['asked']): StationItem => ({
@@ -26,6 +35,21 @@ describe('answers of a station', () => {
     const { results, skipped } = stationAnswers(items, tapped);
     expect(results).toHaveLength(1);
     expect(skipped).toEqual(['sound']);
+  });
+
+  test('a breaker with a finding that is not chosen yet is never taken for normal, and holds the station up', () => {
+    const items = [ask('touch', [a, b])];
+    const tapped = { [answerKey('touch', THE_REST)]: 'cool', [answerKey('touch', b)]: NOT_CHOSEN };
+    expect(stationAnswers(items, tapped).results.map(({ breakerId }) => breakerId)).toEqual([a]);
+    expect(isUnfinished(items, tapped)).toBe(true);
+    expect(isUnfinished(items, { ...tapped, [answerKey('touch', b)]: 'warm' })).toBe(false);
+  });
+
+  test('a hazard of the whole panel stops at its item', () => {
+    const items = [ask('moisture', [null]), ask('sound', [null]), ask('touch', [a, b])];
+    expect(stopAt(items, { [answerKey('moisture', null)]: 'damp' })).toBe(-1);
+    expect(stopAt(items, { [answerKey('sound', null)]: 'sizzle' })).toBe(1);
+    expect(stopAt(items, { [answerKey('touch', b)]: 'hot' })).toBe(2);
   });
 
   test('the rest is marked as normal, but never a reading', () => {

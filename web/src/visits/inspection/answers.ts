@@ -1,4 +1,4 @@
-import { goodResult, inspectionItem } from '@phylaxon/core/facts/inspection';
+import { endsInspection, goodResult, inspectionItem } from '@phylaxon/core/facts/inspection';
 import { volts as voltsSchema } from '@phylaxon/core/facts/quantities';
 import type { PanelInspection } from '@phylaxon/core/record/panelEntries';
 import type { StationItem } from '@phylaxon/core/views/inspection';
@@ -11,6 +11,8 @@ export type Tapped = Readonly<Record<string, string>>;
 export const THE_REST = 'rest';
 /** An answer that was taken back. */
 export const NO_ANSWER = '';
+/** A breaker that has a finding, which is not chosen yet. */
+export const NOT_CHOSEN = '?';
 
 export const answerKey = (item: string, thing: string | null): string => `${item} ${thing ?? 'panel'}`;
 
@@ -25,6 +27,21 @@ export const isNoReading = (typed: string): boolean => typed.trim() !== '' && re
 export const isReading = ({ item }: Pick<StationItem, 'item'>): boolean =>
   inspectionItem(item).results[goodResult(item)]!.isReading === true;
 
+/** Whether something was begun at a station and cannot be saved yet: a finding without its result, a reading that is none. */
+export const isUnfinished = (items: readonly StationItem[], tapped: Tapped): boolean =>
+  items.some((one) =>
+    one.asked.some((thing) => {
+      const own = tapped[answerKey(one.item, thing)] ?? NO_ANSWER;
+      return own === NOT_CHOSEN || (isReading(one) && isNoReading(own));
+    }),
+  );
+
+/** Where an answer ends the inspection on the spot; -1: none does. */
+export const stopAt = (items: readonly StationItem[], tapped: Tapped): number =>
+  items.findIndex(({ item, asked }) =>
+    asked.some((thing) => endsInspection(item, tapped[answerKey(item, thing)] ?? NO_ANSWER)),
+  );
+
 type Result = PanelInspection['results'][number];
 
 function resultAt({ item }: StationItem, breakerId: string | null, tapped: Tapped): Result | null {
@@ -34,7 +51,7 @@ function resultAt({ item }: StationItem, breakerId: string | null, tapped: Tappe
     return volts === null ? null : { item, breakerId, result: goodResult(item), volts };
   }
   const result = own === NO_ANSWER ? (tapped[answerKey(item, THE_REST)] ?? NO_ANSWER) : own;
-  return result === NO_ANSWER ? null : { item, breakerId, result, volts: null };
+  return result === NO_ANSWER || result === NOT_CHOSEN ? null : { item, breakerId, result, volts: null };
 }
 
 /**

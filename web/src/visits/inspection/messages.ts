@@ -1,8 +1,8 @@
 export const everythingHereIsOnRecord = 'Everything here is on record already.';
 export const markTheRestAsNormal = (count: number) =>
   count === 1 ? 'Mark the other item as normal' : `Mark the other ${count} items as normal`;
-export const notLookedAt = (names: string) => `Reported as not looked at: ${names}.`;
-export const onRecordNotAskedAgain = (count: number) => `On record, not asked again (${count})`;
+export const notLookedAt = (names: string) => `To be reported as not inspected: ${names}.`;
+export const onRecordNotAskedAgain = (count: number) => `Already on record (${count})`;
 export const notNamed = 'no name';
 export const breakerAt = (place: string, label: string) => `${place} ${label}`;
 export const outletOn = (breaker: string) => `An outlet on ${breaker}`;
@@ -13,4 +13,6 @@ export const allOf = (count: number, isRest: boolean, words: string) =>
 export const addABreaker = 'Log a breaker with a finding';
 export const remove = 'Remove';
 export const removeBreaker = (breaker: string) => `Remove ${breaker}`;
-export const saveAndSkip = (left: number) => `Save, and skip ${left === 1 ? '1 item' : `${left} items`}`;
+export const saveAndSkip = (left: number) => `Save and skip ${left === 1 ? '1 item' : `${left} items`}`;
+export const saveAndStop = 'Save and stop here';
+export const chooseWhatYouFound = 'Choose what you found, or remove this breaker.';

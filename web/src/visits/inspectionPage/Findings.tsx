@@ -1,9 +1,8 @@
 import { EDITIONS } from '@phylaxon/core/code/protectionByPlace';
-import { inspectionItem, inspectionWords } from '@phylaxon/core/facts/inspection';
+import { inspectionItem, inspectionWords, isNormal } from '@phylaxon/core/facts/inspection';
 import { PANEL_SIGN_WORDS } from '@phylaxon/core/facts/vocabulary';
 import type { Board } from '@phylaxon/core/views/board';
 import {
-  isNormal,
   protectionToday,
   sayResult,
   skippedItems,

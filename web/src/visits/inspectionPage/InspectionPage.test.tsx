@@ -55,7 +55,7 @@ test('a station is one entry: its findings, the rest normal, and what was skippe
   const closed = within(await screen.findByRole('region', { name: 'At the closed panel' }));
   fireEvent.click(closed.getByRole('button', { name: 'A little rust' }));
   fireEvent.click(closed.getByRole('button', { name: 'All 2 breakers: cool' }));
-  await act(async () => void fireEvent.click(closed.getByRole('button', { name: /^Save, and skip/ })));
+  await act(async () => void fireEvent.click(closed.getByRole('button', { name: /^Save and skip/ })));
   await waitFor(() => expect(page.sent()).toHaveLength(1));
   const { kind, content } = page.sent()[0]!.body as { kind: string; content: Record<string, unknown> };
   expect(kind).toBe('inspection');
@@ -68,6 +68,22 @@ test('a station is one entry: its findings, the rest normal, and what was skippe
   expect(content.skipped).toEqual(['clearance', 'directory', 'openings', 'sound', 'smell']);
   // The walk goes on, though the record does not tell of it yet.
   expect(await screen.findByRole('heading', { name: 'At the outlets' })).toBeDefined();
+});
+
+test('arcing stops the walk on the spot: nobody is asked to feel for heat after it', async () => {
+  await show();
+  fireEvent.click(await screen.findByRole('button', { name: 'Yearly inspection' }));
+  const closed = within(await screen.findByRole('region', { name: 'At the closed panel' }));
+  fireEvent.click(closed.getByRole('button', { name: 'Sizzling or crackling' }));
+  expect(within(closed.getByRole('alert')).getAllByRole('listitem').length).toBeGreaterThan(0);
+  expect(closed.queryByRole('region', { name: 'Breaker face temperature' })).toBeNull();
+  expect(closed.queryByRole('button', { name: /^Mark the other/ })).toBeNull();
+  await act(async () => void fireEvent.click(closed.getByRole('button', { name: 'Save and stop here' })));
+  await waitFor(() => expect(page.sent()).toHaveLength(1));
+  expect((page.sent()[0]!.body as { content: object }).content).toMatchObject({
+    results: [{ item: 'sound', result: 'sizzle' }],
+    skipped: expect.arrayContaining(['touch']),
+  });
 });
 
 test('the inside is an electrician’s: a homeowner’s walk ends with the cover on', async () => {

@@ -1,4 +1,5 @@
 import {
+  isNormal,
   PURPOSE_IDS,
   PURPOSE_WORDS,
   STATION_WORDS,
@@ -6,7 +7,7 @@ import {
   type StationId,
 } from '@phylaxon/core/facts/inspection';
 import { suspensionOf } from '@phylaxon/core/views/board';
-import { isNormal, type InspectionSummary } from '@phylaxon/core/views/inspection';
+import type { InspectionSummary } from '@phylaxon/core/views/inspection';
 import { useEffect, useMemo, useRef } from 'react';
 import { Link, useParams } from 'react-router';
 import { useChanges, useProfile, useTaps } from '../../shared/stores/index.ts';
@@ -170,10 +171,10 @@ function Walk({
               board={board}
               known={view.known}
             >
-              {({ label, isWrong, entry, forget }) => (
+              {({ label, isUnfinished, entry, forget }) => (
                 <SendButton
                   look="primary"
-                  disabled={isWrong}
+                  disabled={isUnfinished}
                   stored={messages.saved}
                   entries={() => [entry()]}
                   onTold={() => {

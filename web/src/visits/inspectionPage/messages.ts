@@ -1,7 +1,7 @@
 export const panel = 'Panel';
 export const inspection = 'Inspection';
 export const oneWalkNoComplaint =
-  'One walk around the panel, with no complaint to start from: outside, cover closed, outlets, then inside.';
+  'A walk-through with no complaint: outside, the closed panel, the outlets, then inside.';
 export const findingsByBreaker = 'Inspection findings';
 export const found = 'Finding';
 export const purpose = 'Purpose';
@@ -14,7 +14,7 @@ export const saveAndContinue = 'Save and continue';
 export const theInsideIsInspectedDeEnergized =
   'A qualified electrician inspects the inside on a visit, with the panel de-energized, locked out and verified dead.';
 export const planTheVisit = 'Plan the visit';
-export const notLookedAtHeading = 'Not looked at:';
+export const notLookedAtHeading = 'Not inspected:';
 export const findings = 'Findings';
 export const nothingNeedsAttention = 'Nothing on record needs attention';
 export const findingsCount = (count: number) => (count === 1 ? '1 finding' : `${count} findings`);
@@ -28,4 +28,4 @@ export const protectionNewWorkNeeds = (count: number, edition: string) =>
 export const olderWorkMayKeep =
   'Judged by the circuit names. Work that met the code when it was built may usually remain. Once a circuit is extended, moved or modified, or a receptacle is replaced, current requirements apply (NEC 406.4(D)). Ask the inspector.';
 export const wouldNeed = (circuit: string, asks: string, has: string, serves: string) =>
-  `${circuit} (${serves}): ${asks} if new; has ${has}.`;
+  `${circuit} (${serves}): new work needs ${asks}; this breaker is ${has}.`;

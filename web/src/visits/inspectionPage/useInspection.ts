@@ -1,5 +1,10 @@
 import { PURPOSE_IDS, STATIONS, type PurposeId, type StationId } from '@phylaxon/core/facts/inspection';
-import { currentInspection, stationsOf, type InspectionSummary } from '@phylaxon/core/views/inspection';
+import {
+  currentInspection,
+  inspectedBreakers,
+  stationsOf,
+  type InspectionSummary,
+} from '@phylaxon/core/views/inspection';
 import { useQuery } from '@tanstack/react-query';
 import { useMemo } from 'react';
 import { useSearchParams } from 'react-router';
@@ -23,10 +28,9 @@ export function useInspection(panelId: string) {
     if (!board || !view)
       return { problem: noBoard?.message ?? error?.message ?? null, isReady: false as const };
     const now = new Date().toISOString();
+    const breakers = inspectedBreakers(board.breakers);
     const stationsFor = (one: Pick<InspectionSummary, 'purpose' | 'startedAt'>): StationId[] =>
-      stationsOf(one, board.breakers).filter(
-        (station) => profile === 'electrician' || !STATIONS[station].isInside,
-      );
+      stationsOf(one, breakers).filter((station) => profile === 'electrician' || !STATIONS[station].isInside);
     const onRecord = currentInspection(view.inspections, stationsFor, now);
     const begun: InspectionSummary | null =
       purpose !== null && begunId !== null && !view.inspections.some((one) => one.inspectionId === begunId)

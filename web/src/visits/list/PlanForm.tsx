@@ -1,14 +1,7 @@
 import type { PanelEntryInput } from '@phylaxon/core/record/panelEntries';
-import {
-  minutesOff,
-  offWithin,
-  SOURCE_WORDS,
-  tasksOf,
-  type DueTask,
-  type Shutdown,
-} from '@phylaxon/core/views/visit';
+import { SOURCE_WORDS, tasksOf, type DueTask, type Shutdown } from '@phylaxon/core/views/visit';
 import type { PlannedPanel } from '@phylaxon/core/views/planning';
-import { SOURCE_KINDS, type SourceKind } from '@phylaxon/core/visit/work';
+import { SOURCE_KINDS, type SourceKind, type VisitTask } from '@phylaxon/core/visit/work';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -44,7 +37,7 @@ interface Props {
   named: readonly SourceKind[];
   /** What the page was opened for; `null`: everything that is due. */
   wanted: string | null;
-  minutesFor: (chosen: ReadonlySet<string>) => number;
+  minutesFor: (tasks: readonly VisitTask[]) => number;
 }
 
 /** What may be told of a visit besides what is done. */
@@ -81,8 +74,11 @@ function useDependents({ panel, breakers }: PlannedPanel): string {
     .join(', ');
 }
 
-/** Everything that a visit to a panel may do of what is due there. */
-const everythingDue = (due: readonly DueTask[]) => tasksOf(due, new Set(due.map(({ key }) => key)));
+/** What a visit does unless somebody chooses: all that is due, and nothing that is optional. */
+const usuallyChosen = (due: readonly DueTask[]): Set<string> =>
+  new Set(
+    due.filter(({ notHere, isOptional = false }) => notHere === null && !isOptional).map(({ key }) => key),
+  );
 
 type VisitEntryInput = Extract<PanelEntryInput, { kind: 'visit' }>['content'];
 
@@ -91,13 +87,10 @@ export function PlanForm({ planned, shared, due, shutdown, named, wanted, minute
   const navigate = useNavigate();
   const { say } = useUnits();
   const possible = due.filter(({ notHere }) => notHere === null);
-  const [chosen, setChosen] = useState<ReadonlySet<string>>(
-    () =>
-      new Set(
-        possible
-          .filter(({ key, isOptional = false }) => (wanted === null ? !isOptional : key === wanted))
-          .map(({ key }) => key),
-      ),
+  const [chosen, setChosen] = useState<ReadonlySet<string>>(() =>
+    wanted === null
+      ? usuallyChosen(due)
+      : new Set(possible.map(({ key }) => key).filter((key) => key === wanted)),
   );
   const [sources, setSources] = useState<ReadonlySet<SourceKind>>(
     () => new Set([...shutdown.sources, ...named]),
@@ -115,8 +108,8 @@ export function PlanForm({ planned, shared, due, shutdown, named, wanted, minute
   const [isPulled, setIsPulled] = useState(shutdown.meterPulled !== null);
   const { problem, busy, leave } = useAction();
   const [also, setAlso] = useState<ReadonlySet<string>>(() => new Set());
-  const minutes = minutesFor(chosen);
   const tasks = tasksOf(due, chosen);
+  const minutes = minutesFor(tasks);
   const set = (field: keyof typeof words) => (value: string) =>
     setWords((before) => ({ ...before, [field]: value }));
 
@@ -148,19 +141,16 @@ export function PlanForm({ planned, shared, due, shutdown, named, wanted, minute
     const inTheSame = shared
       .filter(({ planned: { panel } }) => also.has(panel.id))
       .map((one) => {
-        const its = everythingDue(one.due);
+        const its = tasksOf(one.due, usuallyChosen(one.due));
         return visitTo(one.planned, {
           ...people(),
           visitId: newId(),
           within: visitId,
           tasks: its,
           sources: one.shutdown.sources.map((kind) => ({ id: kind, kind })),
-          off: offWithin(planned.panel.name),
+          off: one.shutdown.off,
           holes: one.planned.panel.holes,
-          minutes: minutesOff(
-            its.map(({ work }) => work),
-            1,
-          ),
+          minutes: minutesFor(its),
         });
       });
     return leave(async () => {
@@ -207,7 +197,12 @@ export function PlanForm({ planned, shared, due, shutdown, named, wanted, minute
           {shared.map(({ planned: { panel }, due: its }) => (
             <CheckInput
               key={panel.id}
-              label={messages.alsoInThisShutdown(panel.name, everythingDue(its).length)}
+              label={messages.alsoInThisShutdown(
+                panel.name,
+                tasksOf(its, usuallyChosen(its))
+                  .map(({ label }) => label)
+                  .join(', '),
+              )}
               checked={also.has(panel.id)}
               onChecked={(isIn) => setAlso(toggled(also, panel.id, isIn))}
             />

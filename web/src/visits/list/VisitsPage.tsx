@@ -4,9 +4,7 @@ import {
   minutesOff,
   shutdownOf,
   subPanelsOf,
-  tasksOf,
   visitOrder,
-  type VisitStands,
   type VisitSummary,
 } from '@phylaxon/core/views/visit';
 import type { PlannedPanel, Planning } from '@phylaxon/core/views/planning';
@@ -19,15 +17,9 @@ import { newId } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
 import { DrawnPicture, Notice, PageHead, useUnits } from '../../shared/ui/index.ts';
 import { useBoardLayer, type BoardLayer, type BoardMark } from '../../shared/workbench/index.ts';
+import { STANDS_WORDS } from '../visitRecord/index.ts';
 import { PlanForm } from './PlanForm.tsx';
 import * as messages from './messages.ts';
-
-const STANDS: Record<VisitStands, string> = {
-  planned: 'planned',
-  'under-way': messages.inProgress,
-  finished: messages.completedAndTested,
-  left: messages.endedEarly,
-};
 
 /** One function for all renders: what it makes stays the same as long as the boards do. */
 const boardsByPanel = (answers: readonly { data?: Board | undefined }[]): ReadonlyMap<string, Board> =>
@@ -36,6 +28,7 @@ const boardsByPanel = (answers: readonly { data?: Board | undefined }[]): Readon
 /** Visits of a site: what is due, panel by panel, and the visits that were planned and made. */
 export function VisitsPage() {
   const { siteId = '' } = useParams();
+  const [params] = useSearchParams();
   const { data: planning, error } = useQuery(recordQueries.planning(siteId));
   const { data: known } = useQuery(recordQueries.visits(siteId));
   const boards = useQueries({
@@ -67,7 +60,7 @@ export function VisitsPage() {
         </section>
       )}
       {isReady &&
-        visitOrder(planning).map((planned) => (
+        inOrder(planning, params).map((planned) => (
           <PanelDue
             key={planned.panel.id}
             planning={planning}
@@ -88,6 +81,12 @@ export function VisitsPage() {
       )}
     </main>
   );
+}
+
+/** Panels in the order of their visits; the one that a task is asked for comes first. */
+function inOrder(planning: Planning, params: URLSearchParams): PlannedPanel[] {
+  const asked = params.has('task') ? params.get('panel') : null;
+  return visitOrder(planning).sort((a, b) => Number(b.panel.id === asked) - Number(a.panel.id === asked));
 }
 
 /** The work that is due, in the order of each visit. */
@@ -117,7 +116,7 @@ function VisitLink({ visit, board }: { visit: VisitSummary; board: Board | undef
           <strong className="underline underline-offset-4">{panelName}</strong>: {what.join(', ')}
         </span>
         <span className="text-sm text-ink-soft">
-          {STANDS[stands]}, {timeText(endedAt ?? plannedFor ?? plannedAt)}
+          {STANDS_WORDS[stands]}, {timeText(endedAt ?? plannedFor ?? plannedAt)}
         </span>
       </span>
     </Link>
@@ -147,11 +146,13 @@ function PanelDue({ planning, planned, boards, factor, named }: Due) {
           due: dueTasks(one, boards.get(one.panel.id)!.breakers, newId),
           shutdown: shutdownOf(planning, one),
         }))
-        .filter(({ due }) => due.some(({ notHere }) => notHere === null)),
+        .filter(({ due }) => due.some(({ notHere, isOptional = false }) => notHere === null && !isOptional)),
     [planning, planned, boards],
   );
   const shutdown = useMemo(() => shutdownOf(planning, planned), [planning, planned]);
-  const [breaker, task] = [params.get('breaker'), params.get('task')];
+  const breaker = params.get('breaker');
+  // A task is asked for at the panel that was open.
+  const task = params.get('panel') === planned.panel.id ? params.get('task') : null;
   const wanted = breaker === null ? task : messages.decided(breaker);
   const isDue = due.some(({ isOptional = false }) => !isOptional);
   return (
@@ -165,9 +166,9 @@ function PanelDue({ planning, planned, boards, factor, named }: Due) {
         shutdown={shutdown}
         named={named}
         wanted={wanted}
-        minutesFor={(chosen) =>
+        minutesFor={(tasks) =>
           minutesOff(
-            tasksOf(due, chosen).map(({ work }) => work),
+            tasks.map(({ work }) => work),
             factor,
           )
         }

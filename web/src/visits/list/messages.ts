@@ -20,9 +20,6 @@ export const timePeopleAndCriticalLoads = 'Time, people and critical loads';
 export const start = 'Start';
 export const theUtilityPullsTheMeterLabel = 'The utility pulls the meter';
 export const planThisVisit = 'Plan this visit';
-export const inProgress = '▸ In progress';
-export const completedAndTested = '✓ Completed and tested';
-export const endedEarly = '✕ ended early';
 export const theSite = 'The site';
 export const visits = 'Visits';
 export const serviceVisitsGroupTheWorkWith =
@@ -36,5 +33,5 @@ export const noTasksYetRecommended =
 export const decided = (wanted: string) => `decided ${wanted}`;
 export const taskNumber = (n: number) => `Task ${n}`;
 export const workThatIsDueInItsOrder = 'work that is due, in order';
-export const alsoInThisShutdown = (panel: string, count: number) =>
-  `Also in this shutdown: ${panel}, ${count === 1 ? '1 task' : `${count} tasks`}`;
+export const alsoInThisShutdown = (panel: string, tasks: string) =>
+  `Also in this shutdown: ${panel} (${tasks})`;

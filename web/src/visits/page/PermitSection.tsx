@@ -1,10 +1,11 @@
-import { PERMIT_INSPECTIONS, PERMIT_NEEDS, type Permit } from '@phylaxon/core/record/panelEntries';
 import {
-  INSPECTION_WORDS_OF_PERMIT,
-  NEED_WORDS,
-  permitAdvice,
-  type VisitWithPermit,
-} from '@phylaxon/core/views/visit';
+  PERMIT_INSPECTION_WORDS,
+  PERMIT_INSPECTIONS,
+  PERMIT_NEED_WORDS,
+  PERMIT_NEEDS,
+  type Permit,
+} from '@phylaxon/core/record/panelEntries';
+import { permitAdvice, type VisitWithPermit } from '@phylaxon/core/views/visit';
 import { useState } from 'react';
 import { entries } from '../../shared/api/index.ts';
 import { ChoiceButton, SendButton, TypedInput, TypedLines, useUnits } from '../../shared/ui/index.ts';
@@ -38,10 +39,10 @@ export function PermitSection({ told }: { told: VisitWithPermit }) {
       <summary className="min-h-11 py-2 text-lg font-bold">
         {messages.permitAndInspection}{' '}
         <span className="text-base font-normal text-ink-soft">
-          {NEED_WORDS[stands.need]}
+          {PERMIT_NEED_WORDS[stands.need]}
           {stands.need === 'needed' &&
             `, ${messages.inspectionStands(
-              INSPECTION_WORDS_OF_PERMIT[stands.inspection],
+              PERMIT_INSPECTION_WORDS[stands.inspection],
               stands.bookedFor === null ? '' : dateText(`${stands.bookedFor}T12:00:00.000Z`),
             )}`}
         </span>
@@ -69,7 +70,7 @@ function PermitForm({ panel, visitId, stands }: FormProps) {
       <div role="group" aria-label={messages.permitNeed} className="flex flex-wrap gap-2">
         {PERMIT_NEEDS.map((one) => (
           <ChoiceButton key={one} isChosen={need === one} onChoose={() => set({ need: one })}>
-            {NEED_WORDS[one]}
+            {PERMIT_NEED_WORDS[one]}
           </ChoiceButton>
         ))}
       </div>
@@ -86,7 +87,7 @@ function PermitForm({ panel, visitId, stands }: FormProps) {
           <div role="group" aria-label={messages.inspectionByTheAuthority} className="flex flex-wrap gap-2">
             {PERMIT_INSPECTIONS.map((one) => (
               <ChoiceButton key={one} isChosen={inspection === one} onChoose={() => set({ inspection: one })}>
-                {INSPECTION_WORDS_OF_PERMIT[one]}
+                {PERMIT_INSPECTION_WORDS[one]}
               </ChoiceButton>
             ))}
           </div>

@@ -1,16 +1,8 @@
-import type { VisitStands } from '@phylaxon/core/views/visit';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { recordQueries } from '../../shared/queries/index.ts';
-import { useVisitWork } from '../visitRecord/index.ts';
+import { STANDS_WORDS, useVisitWork } from '../visitRecord/index.ts';
 import * as messages from './messages.ts';
-
-const STANDS: Record<VisitStands, string> = {
-  planned: messages.notStarted,
-  'under-way': messages.inProgress,
-  finished: messages.completed,
-  left: messages.endedEarly,
-};
 
 /** The visits that share a shutdown with this one, each with how it stands. */
 export function SharedShutdown() {
@@ -31,7 +23,7 @@ export function SharedShutdown() {
               to={`/visits/${visitId}`}
               className="inline-flex min-h-11 items-center underline underline-offset-4"
             >
-              {messages.visitTo(panelName, what.join(', '), STANDS[stands])}
+              {messages.visitTo(panelName, what.join(', '), STANDS_WORDS[stands])}
             </Link>
           </li>
         ))}

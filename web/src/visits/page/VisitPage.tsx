@@ -45,6 +45,11 @@ function Visit({ told }: { told: VisitWithPermit }) {
   const { record, state, isWaiting } = work;
   const stands = standsIn(state, record.steps.length > 0);
   const { site, panel } = record;
+  // What the inside is inspected by is at hand before the panel is open, should the server be gone by then.
+  useQuery({
+    ...recordQueries.inspection(panel.id),
+    enabled: record.plan.tasks.some(({ work }) => work === 'inspect'),
+  });
   useScreenAwake(stands === 'under-way' && profile === 'electrician');
   return (
     <VisitWorkProvider value={work}>

@@ -71,13 +71,9 @@ export const restore = 'Restore';
 export const test = 'Test';
 export const progress = 'Progress';
 export const inTheSameShutdown = 'In the same shutdown';
-export const notStarted = 'not started';
-export const inProgress = 'in progress';
-export const completed = 'completed';
-export const endedEarly = 'ended early';
 export const visitTo = (panel: string, what: string, stands: string) => `${panel}: ${what} (${stands})`;
 export const finishThemBeforePower =
-  'Put the covers on and remove those locks before you turn on this main. Turn on and test their breakers after it.';
+  'Before you turn on this main, put their covers on and remove their locks. Test their breakers after the power is back.';
 export const beginsOnceLockedOut = 'This visit begins once that panel is locked out.';
 export const permitAndInspection = 'Permit and inspection';
 export const inspectionStands = (stands: string, day: string) =>

@@ -5,3 +5,4 @@ export { TakeVisitBack } from './TakeVisitBack.tsx';
 export { visitPlace } from './visitPlace.ts';
 export type { Entered } from './useEntered.ts';
 export { VisitWorkProvider, useVisit, useVisitWork } from './useVisit.ts';
+export { STANDS_WORDS } from './standsWords.ts';
