@@ -1,7 +1,13 @@
 import { keptPerKey } from '../../facts/kept/index.ts';
 import { CAUSE_IDS } from '../causes/index.ts';
 import { NO_HAZARD, type Hazard, type HazardFinding } from '../../facts/hazards/index.ts';
-import { ACTIONS, type ActionId, type TestId, type TestResult } from '../../facts/vocabulary/index.ts';
+import {
+  ACTIONS,
+  type ActionId,
+  type CauseId,
+  type TestId,
+  type TestResult,
+} from '../../facts/vocabulary/index.ts';
 import { ASKING, ENERGISES, loss, NEEDLESS } from './losses.ts';
 import type { RemedialAction } from '../causeFacts/index.ts';
 import { rightActions, type RightActions } from './rightActions.ts';
@@ -107,19 +113,22 @@ export function lossTable(results: readonly TestResult[], hazard: Hazard = NO_HA
   return tables(right, bits, () => tableOf(right, bits));
 }
 
+/** What each action costs under a cause, by the list of what puts it right: most findings change few of these lists. */
+const costs = keptPerKey<readonly RemedialAction[], readonly number[]>();
+const costsUnder = (cause: CauseId, does: readonly RemedialAction[]) =>
+  costs(does, cause, () => REMEDIAL_ACTIONS.map((action) => loss(action, cause, does)));
+
 function tableOf(right: RightActions, bits: number): LossTable {
   const ruledOut = new Set(RULES_OUT.flatMap(({ actions }, i) => (bits & (1 << i) ? [...actions] : [])));
   const does = CAUSE_IDS.map((cause) => right[cause]);
-  return {
-    losses: Float64Array.from(
-      REMEDIAL_ACTIONS.flatMap((action) =>
-        CAUSE_IDS.map((cause, i) => (ruledOut.has(action) ? NEVER : loss(action, cause, does[i]!))),
-      ),
-    ),
-    right: does.map(([first]) => first),
-    does,
-    ruledOut,
-  };
+  const losses = new Float64Array(REMEDIAL_ACTIONS.length * CAUSE_IDS.length);
+  CAUSE_IDS.forEach((cause, i) =>
+    costsUnder(cause, does[i]!).forEach((cost, a) => (losses[a * CAUSE_IDS.length + i] = cost)),
+  );
+  REMEDIAL_ACTIONS.forEach((action, a) => {
+    if (ruledOut.has(action)) losses.fill(NEVER, a * CAUSE_IDS.length, (a + 1) * CAUSE_IDS.length);
+  });
+  return { losses, right: does.map(([first]) => first), does, ruledOut };
 }
 
 /**
