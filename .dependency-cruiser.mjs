@@ -28,6 +28,8 @@ const CORE = [
   'physics/tripTimeQuery',
   'code/sizing',
   'code/feeder',
+  'code/addedLoad',
+  'code/secondSource',
   'code/serviceLoad',
   'code/protectionByPlace',
   'panel/layout',

@@ -64,6 +64,28 @@ const questions: Record<ComputationName, unknown> = {
     conductor: { gauge: '250', material: 'aluminum', insulationC: 90 },
     lengthM: 20,
   },
+  'added-load': {
+    path: [
+      {
+        id: 'feeder',
+        kind: 'feeder',
+        ratingAmps: 60,
+        ampacity: 65,
+        legs: { a: 20, b: 12 },
+        continuousAmps: { a: 4 },
+      },
+      { id: 'main', kind: 'main', ratingAmps: 100, legs: { a: 40, b: 36 } },
+    ],
+    added: { amps: 32, poles: 2, continuous: true },
+    rules: 'split',
+  },
+  'second-source': {
+    busAmps: 200,
+    mainAmps: 200,
+    feed: 'end',
+    sources: [{ id: 'solar', outputAmps: 32, breakerAmps: 40, position: 'opposite-end' }],
+    branchBreakersAmps: [20, 20, 30],
+  },
   'service-load': { method: 'optional', serviceAmps: 200, floorAreaFt2: 1800, fixed: [], added: [] },
   'space-plan': {
     spaces: 4,

@@ -18,6 +18,8 @@ import {
 } from '../panel/circuitMap/index.ts';
 import { spacePlan, spacePlanInput, spacePlanOutput } from '../panel/spacePlan/index.ts';
 import { feeder, feederInput, feederOutput } from '../code/feeder/index.ts';
+import { addedLoad, addedLoadInput, addedLoadOutput } from '../code/addedLoad/index.ts';
+import { secondSource, secondSourceInput, secondSourceOutput } from '../code/secondSource/index.ts';
 import { serviceLoad, serviceLoadInput, serviceLoadOutput } from '../code/serviceLoad/index.ts';
 import { readingLine, readingLineInput, readingLineOutput } from '../record/readingLine/index.ts';
 import { thermalSpots, thermalSpotsInput, thermalSpotsOutput } from '../physics/thermalPicture/index.ts';
@@ -136,6 +138,18 @@ export const COMPUTATIONS = {
     input: serviceLoadInput,
     output: serviceLoadOutput,
     run: serviceLoad,
+  }),
+  'added-load': computation({
+    summary: 'Whether a new load fits at every node from its branch to the service',
+    input: addedLoadInput,
+    output: addedLoadOutput,
+    run: addedLoad,
+  }),
+  'second-source': computation({
+    summary: 'Whether solar, a battery, a vehicle or a generator may feed a panel from its load side',
+    input: secondSourceInput,
+    output: secondSourceOutput,
+    run: secondSource,
   }),
   'space-plan': computation({
     isHeavy: true,

@@ -5,3 +5,4 @@ export * from './citations.ts';
 export * from './conductorOhms.ts';
 export * from './equipmentGround.ts';
 export * from './dwellingLoad.ts';
+export * from './busSources.ts';

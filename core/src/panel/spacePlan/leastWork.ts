@@ -1,7 +1,9 @@
+import type { Half } from '../layout/index.ts';
 import type { Cell, Content } from './section.ts';
 
 const MOVE = 1;
-const NARROW = 2;
+/** To exchange a breaker for a narrow unit, or for a part of a quad. */
+export const NARROW = 2;
 
 /**
  * Spaces that are alike: only how many of them there are counts for what can be done, not which they are. The spaces that
@@ -90,19 +92,33 @@ function stepsFrom(counts: readonly number[]): { step: KindStep; cost: number; n
   return found;
 }
 
-/** What is wanted of the spaces: those to be cleared are free, or some half is. */
-export type Goal = 'targets-free' | 'some-half';
+/** What is wanted of the spaces: those to be cleared are free, some half is, or they can hold a quad. */
+export type Goal = 'targets-free' | 'some-half' | 'quad';
 
-function isReached(goal: Goal, counts: readonly number[], targets: number): boolean {
-  if (goal === 'some-half')
-    return counts.some((count, number) => {
+/** What is left to do in a target before a quad stands there, as cost: a one-pole breaker becomes its outer pole. */
+const INTO_QUAD: Partial<Record<Content, number>> = { free: 0, narrows: NARROW, both: NARROW };
+
+/** What it costs from here to what is wanted, without another step of a breaker to a space; `null`: it takes one. */
+function costToGoal(goal: Goal, counts: readonly number[], targets: number): number | null {
+  if (goal === 'some-half') {
+    const isHad = counts.some((count, number) => {
       const { content, listed } = kindOf(number);
       return count > 0 && listed && (content === 'half' || content === 'free');
     });
-  let free = 0;
-  for (let number = PER_PLACE; number < counts.length; number++)
-    if (kindOf(number).content === 'free') free += counts[number]!;
-  return free === targets;
+    return isHad ? 0 : null;
+  }
+  let ready = 0;
+  let cost = 0;
+  for (let number = PER_PLACE; number < counts.length; number++) {
+    const count = counts[number]!;
+    if (count === 0) continue;
+    const { content } = kindOf(number);
+    const more = goal === 'quad' ? INTO_QUAD[content] : content === 'free' ? 0 : undefined;
+    if (more === undefined) return null;
+    ready += count;
+    cost += count * more;
+  }
+  return ready === targets ? cost : null;
 }
 
 /** A state, what it took, and how it was come to. */
@@ -111,6 +127,8 @@ interface Reached {
   cost: number;
   before: Reached | null;
   step: KindStep | null;
+  /** Whether what is wanted is had, with all it cost. */
+  isDone?: true;
 }
 
 /**
@@ -120,14 +138,14 @@ interface Reached {
  * @param cells all spaces of the section
  * @param targets those of them that are to be free; with `some-half` none
  * @param most what it may cost
- * @returns cost and steps between kinds; `null`: it costs more
+ * @returns cost and steps, and what then stands in the targets; `null`: it costs more
  */
 export function leastWork(
   cells: readonly Cell[],
   targets: readonly Cell[],
   goal: Goal,
   most: number,
-): { cost: number; steps: SpacePlanStep[] } | null {
+): { cost: number; steps: SpacePlanStep[]; inTargets: readonly Cell[] } | null {
   const counts = new Array<number>(PER_PLACE * (1 + targets.length)).fill(0);
   const kinds = cells.map((cell) => {
     const target = targets.indexOf(cell);
@@ -138,11 +156,14 @@ export function leastWork(
   const done = new Set<string>();
   for (let cost = 0; cost <= most; cost++) {
     for (const state of queues[cost] ?? []) {
+      if (state.isDone) return { cost, ...inSpaces(cells, targets, kinds, state) };
       const key = state.counts.join();
       if (done.has(key)) continue;
       done.add(key);
-      if (isReached(goal, state.counts, targets.length))
-        return { cost, steps: inSpaces(cells, kinds, state) };
+      const rest = costToGoal(goal, state.counts, targets.length);
+      if (rest === 0) return { cost, ...inSpaces(cells, targets, kinds, state) };
+      if (rest !== null && cost + rest <= most)
+        (queues[cost + rest] ??= []).push({ ...state, cost: cost + rest, isDone: true });
       for (const { step, cost: more, next } of stepsFrom(state.counts)) {
         if (cost + more > most) continue;
         (queues[cost + more] ??= []).push({ counts: next, cost: cost + more, before: state, step });
@@ -155,16 +176,21 @@ export function leastWork(
 /** A step of a breaker to a space. */
 export interface SpacePlanStep {
   id: string;
-  to: { space: number; half: 'upper' | 'lower' | null };
-  as: 'move' | 'narrow';
+  to: { space: number; half: Half | null };
+  as: 'move' | 'narrow' | 'quad';
 }
 
 /** The steps between kinds, made with spaces and breakers of each. */
-function inSpaces(cells: readonly Cell[], kinds: readonly number[], reached: Reached): SpacePlanStep[] {
+function inSpaces(
+  cells: readonly Cell[],
+  targets: readonly Cell[],
+  kinds: readonly number[],
+  reached: Reached,
+): { steps: SpacePlanStep[]; inTargets: readonly Cell[] } {
   const way: KindStep[] = [];
   for (let state: Reached | null = reached; state?.step; state = state.before) way.unshift(state.step);
   const now = cells.map((cell, i) => ({ ...cell, kind: kinds[i]!, freeHalves: [...cell.freeHalves] }));
-  return way.map(({ from, to, as }) => {
+  const steps = way.map(({ from, to, as }): SpacePlanStep => {
     const source = now.find(({ kind }) => kind === from)!;
     const aim = from === to && as === 'narrow' ? source : nearest(now, to, source);
     const id = source.id!;
@@ -181,6 +207,7 @@ function inSpaces(cells: readonly Cell[], kinds: readonly number[], reached: Rea
     aim.freeHalves = rest;
     return { id, to: { space: aim.space, half }, as };
   });
+  return { steps, inTargets: now.filter((_cell, i) => targets.includes(cells[i]!)) };
 }
 
 type Tracked = Cell & { kind: number };

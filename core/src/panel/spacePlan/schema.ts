@@ -39,6 +39,12 @@ export const spacePlanInput = z
       .max(MOST_PLANNED_SPACES)
       .nullable()
       .describe('spaces where the label allows half-size breakers; null if the label was not read'),
+    quadSpaces: z
+      .array(space)
+      .max(MOST_PLANNED_SPACES)
+      .nullable()
+      .default(null)
+      .describe('upper space of each pair where the label lists a quad; null: no quads'),
     blocked: z.array(space).max(MOST_PLANNED_SPACES).default([]).describe('spaces that are never used'),
     breakers: z
       .array(plannedBreaker)
@@ -60,7 +66,7 @@ export const spacePlanInput = z
       .max(100, messages.theMaximumCostMustBeFrom)
       .default(8),
   })
-  .superRefine(({ spaces, splitAt, narrowSpaces, blocked, breakers, want }, context) => {
+  .superRefine(({ spaces, splitAt, narrowSpaces, quadSpaces, blocked, breakers, want }, context) => {
     const no = (path: PropertyKey[], message: string) => context.addIssue({ code: 'custom', path, message });
     if (want.section !== undefined && splitAt === null)
       no(['want', 'section'], messages.onlyASplitBusHasSections);
@@ -70,6 +76,9 @@ export const spacePlanInput = z
       numbers.forEach((one, i) => {
         if (one > spaces) no([list, i], beyond);
       });
+    quadSpaces?.forEach((upper, i) => {
+      if (spacesOf({ space: upper, poles: 2 }).some((one) => one > spaces)) no(['quadSpaces', i], beyond);
+    });
     const taken = new Set<string>();
     breakers.forEach((breaker, i) => {
       if (spacesOf(breaker).some((one) => one > spaces)) no(['breakers', i, 'space'], beyond);
@@ -82,19 +91,22 @@ export const spacePlanInput = z
 export type SpacePlanInput = z.input<typeof spacePlanInput>;
 export type SpaceQuestion = z.output<typeof spacePlanInput>;
 
-const narrowHalf = z.enum(['upper', 'lower']);
+const half = z.enum(HALVES).nullable();
 
 export const spacePlanOutput = z.object({
   possible: z.boolean(),
-  cost: z.int().nullable().describe('1 for each breaker moved, 2 for each breaker replaced with a tandem'),
+  cost: z
+    .int()
+    .nullable()
+    .describe('1 for each breaker moved, 2 for each breaker replaced with a tandem or a quad'),
   steps: z.array(
     z.object({
       id: z.string(),
-      to: z.object({ space: z.int(), half: narrowHalf.nullable() }),
-      as: z.enum(['move', 'narrow']),
+      to: z.object({ space: z.int(), half }),
+      as: z.enum(['move', 'narrow', 'quad']),
     }),
   ),
-  place: z.object({ space: z.int(), half: narrowHalf.nullable() }).nullable(),
-  via: z.enum(['free', 'moves', 'narrow', 'none']),
+  place: z.object({ space: z.int(), half }).nullable(),
+  via: z.enum(['free', 'moves', 'narrow', 'quad', 'none']),
 });
 export type SpacePlan = z.infer<typeof spacePlanOutput>;

@@ -93,6 +93,76 @@ describe('room in a panel', () => {
   });
 });
 
+describe('a quad, where no whole place can be had', () => {
+  const quads = { quadSpaces: [1], want: { poles: 2 as const } };
+  const fixed = full(6, { movable: false });
+  const at = (space: number, may: Partial<Breaker>) =>
+    fixed.map((one) => (one.space === space ? { ...one, ...may } : one));
+
+  test('an empty pair takes it for nothing, if no whole place is wanted there', () => {
+    // The pair itself is a whole place: that comes first.
+    const breakers = fixed.filter(({ space }) => space !== 1 && space !== 3);
+    expect(ask({ ...quads, breakers })).toMatchObject({ cost: 0, via: 'free' });
+  });
+
+  test('one-pole breakers become its outer poles, each in its own space', () => {
+    const breakers = at(1, { narrowable: true }).map((one) =>
+      one.space === 3 ? { ...one, narrowable: true } : one,
+    );
+    expect(ask({ ...quads, breakers })).toEqual({
+      possible: true,
+      cost: 4,
+      steps: [
+        { id: 'b1', to: { space: 1, half: 'outer' }, as: 'quad' },
+        { id: 'b3', to: { space: 3, half: 'outer' }, as: 'quad' },
+      ],
+      place: { space: 1, half: 'inner' },
+      via: 'quad',
+    });
+    expect(ask({ ...quads, breakers, maxCost: 3 }).possible).toBe(false);
+    expect(ask({ ...quads, breakers, quadSpaces: null }).possible).toBe(false);
+    expect(ask({ ...quads, breakers, blocked: [3] }).possible).toBe(false);
+    expect(ask({ ...quads, breakers, want: { poles: 1 } }).possible).toBe(false);
+    expect(ask({ ...quads, breakers: at(1, { narrowable: true }) }).possible).toBe(false);
+  });
+
+  test('one breaker moves out first, the other becomes an outer pole; the steps into the quad come last', () => {
+    const breakers = at(1, { movable: true })
+      .map((one) => (one.space === 3 ? { ...one, narrowable: true } : one))
+      .filter(({ space }) => space !== 6);
+    expect(ask({ ...quads, breakers })).toMatchObject({
+      cost: 3,
+      steps: [
+        { id: 'b1', to: { space: 6, half: null }, as: 'move' },
+        { id: 'b3', to: { space: 3, half: 'outer' }, as: 'quad' },
+      ],
+    });
+  });
+
+  test('a two-pole breaker becomes the outer pair, moved or not', () => {
+    const two = plain('two', 1, { poles: 2, movable: false, narrowable: true });
+    const breakers = [two, ...fixed.filter(({ space }) => space !== 1 && space !== 3)];
+    expect(ask({ ...quads, breakers })).toMatchObject({
+      cost: 2,
+      steps: [{ id: 'two', to: { space: 1, half: 'outer' }, as: 'quad' }],
+      place: { space: 1, half: 'inner' },
+    });
+    expect(ask({ ...quads, breakers: breakers.map((one) => ({ ...one, narrowable: false })) }).possible).toBe(
+      false,
+    );
+    expect(ask({ ...quads, breakers, quadSpaces: [2, 3] }).possible).toBe(false);
+  });
+
+  test('a pair on both sections, or beyond the panel, takes none', () => {
+    const breakers = full(12, { movable: false, narrowable: true });
+    expect(ask({ spaces: 12, splitAt: 9, breakers, ...quads, quadSpaces: [7] }).possible).toBe(false);
+    // Six handles and more are in the upper section.
+    expect(ask({ spaces: 12, splitAt: 9, breakers, ...quads, quadSpaces: [1] }).possible).toBe(false);
+    expect(ask({ spaces: 12, splitAt: 9, breakers, ...quads, quadSpaces: [9] }).via).toBe('quad');
+    expect(() => ask({ ...quads, quadSpaces: [5] })).toThrow(/1 to 6/);
+  });
+});
+
 /** Where everything sits: the one thing a search over single breakers needs to know. */
 type Places = Map<string, { space: number; half: Breaker['half'] }>;
 

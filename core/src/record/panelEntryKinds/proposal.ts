@@ -1,14 +1,14 @@
 import { z } from 'zod';
 import { isPlainText, metres, name, NOT_PLAIN, oneOf, ratingAmps } from '../../facts/quantities/index.ts';
 import { ampacity, conductor, largestBreaker, sayConductor } from '../../code/sizing/index.ts';
-import { BREAKER_KINDS } from '../../panel/layout/index.ts';
+import { BREAKER_KINDS, HALVES } from '../../panel/layout/index.ts';
 import { id } from '../entities/index.ts';
 import { panelEntryKind, namedInEach } from './panelEntryKind.ts';
 import * as messages from './messages.ts';
 
 const place = z.strictObject({
   space: z.int(messages.theSpaceMustBeAWhole).min(1).max(84),
-  half: z.enum(['upper', 'lower']).nullable().default(null),
+  half: z.enum(HALVES).nullable().default(null),
 });
 
 /** In cool air, alone, on the better terminals: more than here it carries nowhere. */
@@ -29,7 +29,7 @@ export const proposal = panelEntryKind({
       kind: z.enum(BREAKER_KINDS).default('standard'),
       place: place.nullable().default(null).describe('null for its present space'),
       steps: z
-        .array(z.strictObject({ breakerId: id, to: place, as: z.enum(['move', 'narrow']) }))
+        .array(z.strictObject({ breakerId: id, to: place, as: z.enum(['move', 'narrow', 'quad']) }))
         .max(42)
         .default([])
         .describe('breakers that move first, in this order'),

@@ -5,6 +5,7 @@ export const listedForThisPanel = (join: string) => `${join}, listed for this pa
 export const breaker = (ratingAmps: string, poles: string, kind: string, planned: string, lookfor: string) =>
   `${ratingAmps} ${poles} ${kind} breaker, ${planned}; ${lookfor}`;
 export const photoOfTheOldBreakerAnd = 'Photo of the old breaker and its label, for comparison';
+export const quad = (ratingAmps: string, planned: string) => `Quad, ${ratingAmps} outer poles, ${planned}`;
 export const tandemHalf = (ratingAmps: string, planned: string) => `${ratingAmps} tandem half, ${planned}`;
 export const measureTheLength = ', measure the length';
 export const with10ToSpare = (lengthM: string) => `, ${lengthM} with 10% to spare`;
@@ -31,6 +32,9 @@ export const half = (half: string) => `, ${half} half`;
 export const moveTo = (what: string, where: string) => `Move ${what} to ${where}`;
 export const replaceWithAATandemHalf = (what: string, ratingAmps: number, where: string) =>
   `Replace ${what} with a ${ratingAmps} A tandem half in ${where}`;
+export const replaceWithTheOuterPartOfAQuad = (what: string, ratingAmps: number, poles: number) =>
+  `Replace ${what} with a quad: it becomes ${poles === 2 ? `the outer ${ratingAmps} A pair` : `an outer ${ratingAmps} A pole`}`;
+export const aQuadWithOuterPoles = (ratingAmps: number) => `Quad with ${ratingAmps} A outer poles`;
 export const aTandemHalf = (ratingAmps: number) => `${ratingAmps} A tandem half`;
 export const conductorAndAListedConnectorIn = (gauge: string) =>
   `${gauge}conductor and a listed connector, in case the wire is too short`;

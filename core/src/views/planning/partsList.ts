@@ -129,12 +129,15 @@ function proposalLines(planned: PlannedPanel, { entryId, content }: StoredPropos
     : [];
   for (const step of content.steps) {
     const found = planned.breakers.find(({ breaker }) => breaker.id === step.breakerId);
-    if (step.as !== 'narrow' || !found) continue;
+    if (step.as === 'move' || !found) continue;
     lines.push({
       key: `narrow ${entryId} ${step.breakerId}`,
       group: 'tandem-breakers',
       count: 1,
-      what: messages.tandemHalf(sayQuantity(found.breaker.ratingAmps, 'A'), familyText(planned)),
+      what: (step.as === 'quad' ? messages.quad : messages.tandemHalf)(
+        sayQuantity(found.breaker.ratingAmps, 'A'),
+        familyText(planned),
+      ),
       forWhat: `${forWhat}: ${found.circuit?.label ?? sayPlace(found.breaker)}`,
       band: NARROW_BAND,
     });

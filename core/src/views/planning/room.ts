@@ -2,7 +2,7 @@ import { LOAD_LIMITS } from '../../facts/limits/index.ts';
 import { legOfSpace, legsOf, sayPlace } from '../../panel/layout/index.ts';
 import type { PlannedBreaker, SpacePlan, SpacePlanInput } from '../../panel/spacePlan/index.ts';
 import type { Breaker, Circuit } from '../../record/entities/index.ts';
-import type { PlannedPanel } from './schema.ts';
+import type { PlannedPanel, StoredProposal } from './schema.ts';
 import * as messages from './messages.ts';
 
 /** Narrow units are made up to this rating, A. */
@@ -76,7 +76,6 @@ export function roomQuestion(
       ? messages.aHazardIsOpenRepairIt
       : whyItStays(breaker, circuit, feeders.has(id));
     if (why !== null) stays.push({ breakerId: id, why });
-    const isFull = poles === 1 && half === null;
     return [
       {
         id,
@@ -85,7 +84,8 @@ export function roomQuestion(
         half,
         movable: why === null,
         narrowable:
-          isFull &&
+          half === null &&
+          !feeders.has(id) &&
           breaker.tiedWith === null &&
           breaker.role === 'branch' &&
           !stopped.has(id) &&
@@ -93,11 +93,13 @@ export function roomQuestion(
       },
     ];
   });
+  const { narrowSpaces } = panel;
   return {
     question: {
       spaces: panel.spaces,
       splitAt: panel.splitAt,
-      narrowSpaces: panel.narrowSpaces,
+      narrowSpaces,
+      quadSpaces: narrowSpaces?.filter((space) => narrowSpaces.includes(space + 2)) ?? null,
       blocked: [],
       breakers: planned,
       want: {
@@ -182,9 +184,12 @@ export function roomSteps({ steps }: Pick<SpacePlan, 'steps'>, { breakers }: Pla
       text:
         as === 'move'
           ? messages.moveTo(what, where)
-          : messages.replaceWithAATandemHalf(what, breaker.ratingAmps, where),
+          : as === 'narrow'
+            ? messages.replaceWithAATandemHalf(what, breaker.ratingAmps, where)
+            : messages.replaceWithTheOuterPartOfAQuad(what, breaker.ratingAmps, breaker.poles),
       parts: [
         ...(as === 'narrow' ? [messages.aTandemHalf(breaker.ratingAmps)] : []),
+        ...(as === 'quad' ? [messages.aQuadWithOuterPoles(breaker.ratingAmps)] : []),
         ...(farAway ? [messages.conductorAndAListedConnectorIn(gauge)] : []),
       ],
       changesLeg,
@@ -192,6 +197,48 @@ export function roomSteps({ steps }: Pick<SpacePlan, 'steps'>, { breakers }: Pla
     };
   });
 }
+
+/**
+ * A plan as a panel holds it: half-size breakers only where they are made, standard ones up to 30 A; and the outer pole of a
+ * one-pole in a quad is the half of its space away from the middle.
+ *
+ * @param plan as `spacePlan` gives it
+ * @param wanted rating (A) and kind of the new breaker
+ * @param planned the panel it is about
+ * @returns the plan; an impossible one where it takes a half-size breaker that is not made
+ * @example planFor(plan, { ratingAmps: 50, kind: 'standard' }, planned).possible // false, if it takes a quad
+ */
+export function planFor(
+  plan: SpacePlan,
+  wanted: Pick<Breaker, 'kind' | 'ratingAmps'>,
+  { breakers }: PlannedPanel,
+): SpacePlan {
+  if ((plan.via === 'narrow' || plan.via === 'quad') && !mayShrink(wanted))
+    return { possible: false, cost: null, steps: [], place: null, via: 'none' };
+  const polesOf = new Map(breakers.map(({ breaker }) => [breaker.id, breaker.poles]));
+  const steps = plan.steps.map((step) =>
+    step.as === 'quad' && polesOf.get(step.id) === 1
+      ? {
+          ...step,
+          to: {
+            space: step.to.space,
+            half: step.to.space === plan.place!.space ? ('upper' as const) : ('lower' as const),
+          },
+        }
+      : step,
+  );
+  return { ...plan, steps };
+}
+
+/**
+ * The steps of a plan as a proposal keeps them.
+ *
+ * @param plan for a panel, by `planFor`
+ * @returns breakers with their new places
+ * @example proposedSteps({ steps: [] }) // []
+ */
+export const proposedSteps = ({ steps }: Pick<SpacePlan, 'steps'>): StoredProposal['content']['steps'] =>
+  steps.map(({ id, to, as }) => ({ breakerId: id, to, as }));
 
 /** A new breaker that is wanted, for the legs. */
 export interface WantedLoad {

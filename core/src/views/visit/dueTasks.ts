@@ -131,7 +131,7 @@ function ofProposal(
     const found = byId(id);
     if (!found || found.breaker.space === null) return [];
     const at = { ...taskAt(found, messages.makeRoom(title)), space: to.space, half: to.half };
-    return as === 'narrow'
+    return as !== 'move'
       ? [{ ...at, work: 'replace', partId: newId() }]
       : [{ ...at, work: 'move', partId: null, from: found.breaker.space }];
   });

@@ -13,3 +13,4 @@ export const parts = (join: string) => `Parts: ${join}.`;
 export const planBeforeItIsSaved = 'This plan';
 export const movesTo = (space: number) => `Move to ${space}`;
 export const asTandemAt = (space: number) => `Tandem at ${space}`;
+export const inQuadAt = (space: number) => `Quad at ${space}`;

@@ -10,6 +10,12 @@ interface NewBreaker {
   title: string;
 }
 
+const MOVE_TEXT = {
+  move: messages.movesTo,
+  narrow: messages.asTandemAt,
+  quad: messages.inQuadAt,
+} as const;
+
 /** A plan on the board: each breaker it moves with its new space, and the space of the new one. */
 export function useMoveLayer(steps: SpacePlan['steps'], { place, poles, title }: NewBreaker): void {
   useBoardLayer(
@@ -19,7 +25,7 @@ export function useMoveLayer(steps: SpacePlan['steps'], { place, poles, title }:
         steps.map(({ id, to, as }): [string, BoardMark] => [
           id,
           {
-            text: as === 'narrow' ? messages.asTandemAt(to.space) : messages.movesTo(to.space),
+            text: MOVE_TEXT[as](to.space),
             look: 'act',
           },
         ]),

@@ -1,7 +1,7 @@
 import type { SpacePlan } from '@phylaxon/core/panel/spacePlan';
 import { sayPlace } from '@phylaxon/core/panel/layout';
 import type { Board } from '@phylaxon/core/views/board';
-import { moveQuestion, roomSteps, type PlannedPanel } from '@phylaxon/core/views/planning';
+import { moveQuestion, proposedSteps, roomSteps, type PlannedPanel } from '@phylaxon/core/views/planning';
 import { useMemo } from 'react';
 import { useComputation } from '../../shared/compute/index.ts';
 import {
@@ -11,7 +11,6 @@ import {
   KeepProposal,
   useMoveLayer,
   WorkSteps,
-  asProposed,
 } from '../proposals/index.ts';
 import * as messages from './messages.ts';
 
@@ -74,7 +73,7 @@ export function MovePlan({ board, planned, breakerId, space }: Props) {
               ratingAmps: breaker.ratingAmps,
               kind: breaker.kind,
               place: { space, half: null },
-              steps: asProposed(plan.steps),
+              steps: proposedSteps(plan),
             }}
           />
         </div>

@@ -2,7 +2,7 @@ import { protectionByPlace } from '@phylaxon/core/code/protectionByPlace';
 import { standardRatingAtLeast } from '@phylaxon/core/code/sizing';
 import { MOST_PLANNED_SPACES } from '@phylaxon/core/panel/spacePlan';
 import type { Board } from '@phylaxon/core/views/board';
-import { roomQuestion, type PlannedPanel } from '@phylaxon/core/views/planning';
+import { planFor, roomQuestion, type PlannedPanel } from '@phylaxon/core/views/planning';
 import { useMemo, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { useComputation } from '../../shared/compute/index.ts';
@@ -73,7 +73,7 @@ function Room({ board, planned }: { board: Board; planned: PlannedPanel }) {
       }),
     [board, planned, wish.poles, wish.section, wish.isInlet, wish.space],
   );
-  const plan = useComputation('space-plan', question);
+  const found = useComputation('space-plan', question);
   const code = useCode();
   const byPlace =
     servedBy(wish).length === 0
@@ -88,6 +88,7 @@ function Room({ board, planned }: { board: Board; planned: PlannedPanel }) {
           isNew: true,
         });
   const kind = wish.kind === 'by-place' ? (byPlace?.kind ?? 'standard') : wish.kind;
+  const plan = found && planFor(found, { ratingAmps: wish.ratingAmps, kind }, planned);
   return (
     <>
       <WantedCircuit wish={wish} onChange={change} panel={board.panel} />

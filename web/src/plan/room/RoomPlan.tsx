@@ -2,16 +2,9 @@ import { sayConductor, thinnestConductor } from '@phylaxon/core/code/sizing';
 import { BREAKER_KIND_WORDS, type BreakerKind } from '@phylaxon/core/panel/layout';
 import type { SpacePlan } from '@phylaxon/core/panel/spacePlan';
 import type { Board } from '@phylaxon/core/views/board';
-import { roomSteps, type PlannedPanel } from '@phylaxon/core/views/planning';
+import { proposedSteps, roomSteps, type PlannedPanel } from '@phylaxon/core/views/planning';
 import { classes } from '../../shared/ui/index.ts';
-import {
-  asProposed,
-  BeforeAndAfter,
-  DeadFirst,
-  KeepProposal,
-  useMoveLayer,
-  WorkSteps,
-} from '../proposals/index.ts';
+import { BeforeAndAfter, DeadFirst, KeepProposal, useMoveLayer, WorkSteps } from '../proposals/index.ts';
 import { LegsWith } from './LegsWith.tsx';
 import type { Wish } from './WantedCircuit.tsx';
 import * as messages from './messages.ts';
@@ -24,6 +17,7 @@ const headline = ({ via, place, steps }: SpacePlan, poles: 1 | 2): string => {
       : messages.spaceAndHalf(place!.space, place!.half ? messages.half(place!.half) : '');
   if (via === 'free') return messages.freeSpace(at);
   if (via === 'narrow') return messages.onlyAsATandem(at);
+  if (via === 'quad') return messages.onlyAsAQuad(at);
   return messages.roomAtAfter(at, steps.length === 1 ? messages.oneStep : messages.steps(steps.length));
 };
 
@@ -92,7 +86,7 @@ export function RoomPlan({
                 ratingAmps: wish.ratingAmps,
                 kind,
                 place: plan.place,
-                steps: asProposed(plan.steps),
+                steps: proposedSteps(plan),
                 conductor,
                 reasons: reasons.map(({ text }) => text),
               }}

@@ -48,6 +48,7 @@ export const noRoomForThisCircuit = 'No room for this circuit';
 export const spaceAndHalf = (space: number, half: string) => `space ${space}${half}`;
 export const freeSpace = (at: string) => `Free space: ${at}`;
 export const onlyAsATandem = (at: string) => `Only as a tandem: ${at}`;
+export const onlyAsAQuad = (at: string) => `Only as the inner poles of a quad: ${at}`;
 export const roomAtAfter = (at: string, stepsCount: string) => `Room at ${at} after ${stepsCount}`;
 export const thePanelLabelHasNotBeen =
   'The panel label has not been read. If it allows tandem breakers, there may be room after all. Read the label and enter it in the panel set-up.';
