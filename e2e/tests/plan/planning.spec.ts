@@ -92,6 +92,7 @@ for (const { name, size } of LOOKS) {
       await add.getByLabel('Method').selectOption('measured');
       await expect(add.getByRole('status')).toContainText('No: the service must be upgraded');
       await expect(add.getByRole('status')).toContainText('At full power it needs a 110 A');
+      await page.getByLabel('Highest 15-minute demand, A').fill('20');
       await page.getByLabel('Main, A').fill('200');
       await page.getByRole('button', { name: 'Save these figures' }).click();
       await expect(page.getByLabel('Main, A')).toHaveValue('200');
@@ -101,7 +102,12 @@ for (const { name, size } of LOOKS) {
       await add.getByRole('link', { name: 'Find room for it in the panel' }).click();
       const plan = page.getByRole('region', { name: 'Plan', exact: true });
       await expect(plan.getByRole('status').first()).toContainText('Room at spaces');
-      await expect(plan.getByRole('listitem').first()).toContainText('Move');
+      await expect(
+        plan
+          .getByRole('listitem')
+          .filter({ hasText: /^\S*Move/ })
+          .first(),
+      ).toBeVisible();
       // Another place is checked the same way.
       await page.getByLabel('Where').selectOption('1');
       await expect(plan.getByRole('status').first()).toContainText('Room at spaces 1 and 3 after 2 steps');
@@ -113,11 +119,56 @@ for (const { name, size } of LOOKS) {
       await expect(page.getByRole('region', { name: 'Breaker type' })).toContainText(
         'Your own list requires nothing',
       );
+      // The service would carry it; the main of this panel, 60 A, does not.
+      await expect(plan.getByRole('status').first()).toContainText('The load does not fit: Shed panel main');
+      await page.getByLabel('Load (A)').fill('20');
+      await expect(plan.getByRole('status').first()).toContainText('✓');
       await page.getByLabel('New circuit').fill('Charger');
       await plan.getByRole('button', { name: 'Save as a proposal' }).click();
       await expect(page.getByRole('region', { name: 'Proposals for this panel' })).toContainText(
         'Charger: 50 A two-pole',
       );
+    });
+
+    test('a charger behind a feeder is refused, with ways that fit; the cheapest goes on to a visit', async ({
+      page,
+      request,
+    }) => {
+      const { path, siteId } = await ownPanel(request, ['1 Kettle 20', '3-5 Barn 50']);
+      const fed = (await boardOf(request, path)).breakers.find(({ label }) => label === 'Barn')!;
+      const made = await request.post(`/api/v1/sites/${siteId}/panels`, {
+        data: { name: 'Barn panel', spaces: 8, busAmps: 100, fedByBreakerId: fed.breaker.id },
+      });
+      const { id: barnId } = (await made.json()) as { id: string };
+      const text = ['1 Pump 20', '2 Saw 20', '3 Lights 15', '4 Fan 15', '6 Bench 20', '7 Door 15'].join('\n');
+      await request.post(`/api/v1/panels/${barnId}/directory`, { data: { text } });
+      await withLoad(request, `/panels/${barnId}`, 'Pump', 1920);
+      await page.goto(`/panels/${barnId}/room?poles=2&amps=40&title=Charger`);
+      await asElectrician(page);
+      await page.getByLabel('Equipment').selectOption('vehicle-outlet');
+      const plan = page.getByRole('region', { name: 'Plan', exact: true });
+      const save = plan.getByRole('button', { name: 'Save as a proposal' });
+      const status = plan.getByRole('status').first();
+      await expect(status).toHaveText(
+        '✕ Room at spaces 3 and 5 after one step. The load does not fit: Feeder of Barn panel, 3–5 in Shed panel',
+      );
+      await expect(save).toBeDisabled();
+      const ways = plan.getByRole('list').filter({ hasText: 'Choose or set a load' });
+      await expect(ways.getByRole('listitem')).toHaveText([
+        /^Choose or set a load of at most 27/,
+        /^Have it managed/,
+        /^Connect it in Shed panel/,
+        /^Have the feeder and the panel it feeds replaced, sized for 60/,
+      ]);
+      await ways.getByRole('button', { name: /^Plan with 27/ }).click();
+      await expect(page.getByLabel('Load (A)')).toHaveValue('27');
+      await expect(status).toContainText('✓ Room at spaces 3 and 5 after one step');
+      // The others were never measured, and that is said.
+      await expect(plan.getByText(/^\d circuits have no reading and no listed load/)).toBeVisible();
+      await save.click();
+      await expect(plan).toContainText('Saved as a proposal');
+      await page.goto(`/sites/${siteId}/visits`);
+      await expect(page.getByText('Planned: Charger').first()).toBeVisible();
     });
 
     test('a breaker that is carried on the board becomes a plan, and nothing is changed', async ({

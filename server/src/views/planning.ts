@@ -1,9 +1,11 @@
 import { standingSigns, type ShownPanelEntry } from '@phylaxon/core/record/panelEntries';
+import { ampsOf } from '@phylaxon/core/views/legs';
 import type { PlannedPanel, Planning } from '@phylaxon/core/views/planning';
 import { IsNull, type EntityManager } from 'typeorm';
 import { panelEntriesOf, panelFromRow, siteRow } from '../record/index.ts';
 import { panelEvidence } from '../recordService/index.ts';
 import { PanelTable, type PanelRow } from '../store/index.ts';
+import { legsPage } from './legs.ts';
 
 const MS_A_DAY = 86_400_000;
 
@@ -21,6 +23,12 @@ export async function planningPage(manager: EntityManager, siteId: string): Prom
 
 async function plannedPanel(manager: EntityManager, row: PanelRow): Promise<PlannedPanel> {
   const { records } = await panelEvidence(manager, row);
+  const measured = new Map(
+    (await legsPage(manager, row.id)).circuits.map((circuit) => [
+      circuit.breakerId,
+      ampsOf(circuit, 'latest'),
+    ]),
+  );
   const shown = (await panelEntriesOf(manager, row.id)).filter(({ entry }) => entry.struck === null);
   const sheets = shown.flatMap(({ entry }) =>
     entry.kind === 'service-sheet'
@@ -34,7 +42,11 @@ async function plannedPanel(manager: EntityManager, row: PanelRow): Promise<Plan
   );
   return {
     panel: panelFromRow(row),
-    breakers: records.map(({ breaker, circuit }) => ({ breaker, circuit })),
+    breakers: records.map(({ breaker, circuit }) => ({
+      breaker,
+      circuit,
+      measuredAmps: measured.get(breaker.id) ?? null,
+    })),
     peak: highestQuarterHour(shown),
     sheet: sheets[0] ?? null,
     corrections: correctionsOf(shown),

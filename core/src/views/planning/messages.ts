@@ -69,3 +69,34 @@ export const nec202311014C = 'NEC 2023, 110.14(C)';
 export const cColumnForNmCable = '60 °C column for NM cable';
 export const nec202333480 = 'NEC 2023, 334.80';
 export const smallConductorLimit = 'Small-conductor limit';
+export const newBreaker = 'New breaker';
+export const busOf = (panel: string) => `${panel} bus`;
+export const mainOf = (panel: string) => `${panel} main`;
+export const feederOf = (panel: string, place: string, parent: string) =>
+  `Feeder of ${panel}, ${place} in ${parent}`;
+export const servicePart = {
+  main: 'Service main',
+  bus: 'Service bus',
+  'meter-base': 'Meter base',
+  conductors: 'Service conductors',
+};
+export const calculatedBy = {
+  existing: 'NEC 220.83, existing dwelling',
+  measured: 'NEC 220.87, 125% of the measured peak',
+  optional: 'NEC 220.82, optional method',
+  standard: 'NEC 220 Part III, standard method',
+};
+export const recordedPeak = (peak: string) => `125% of the recorded peak, ${peak}`;
+export const sumOfCircuits = 'all of its circuits on';
+export const sumOfMains = 'all mains together';
+export const unknownCircuit = (place: string, label: string, panel: string) =>
+  [place, label, `(${panel})`].filter((part) => part !== '').join(' ');
+export const setItToAtMost = (amps: string) => `Choose or set a load of at most ${amps}.`;
+export const putItOnTheOtherLeg = (leg: string) => `Put it on leg ${leg}.`;
+export const haveItManaged =
+  'Have it managed: an energy management system turns it down or off while other loads run (NEC 750.30).';
+export const putItInPanel = (panel: string) => `Connect it in ${panel}.`;
+export const enlargeTheFeeder = (amps: string) =>
+  `Have the feeder and the panel it feeds replaced, sized for ${amps}: conductors, breaker and bus together.`;
+export const enlargeTheService = (amps: string) =>
+  `Have the service enlarged to ${amps}: conductors, meter base, main and bus together.`;

@@ -5,10 +5,11 @@ import { aBreaker, aCircuit, aLoad, aPanel as anyPanel, uuid } from '../../testi
 import {
   canAdd,
   drawnSheet,
-  legsWith,
   moveQuestion,
   partsDecided,
   partsList,
+  planFor,
+  proposedSteps,
   roomQuestion,
   roomSteps,
   schoolsOf,
@@ -35,6 +36,7 @@ const aPanel = (change: Partial<PlannedPanel['panel']> = {}) =>
 
 const wired = (space: number, ...loads: Parameters<typeof aLoad>[0][]) => ({
   breaker: aBreaker({ id: uuid(space), space }),
+  measuredAmps: null,
   circuit: aCircuit({
     breakerId: uuid(space),
     label: `Circuit ${space}`,
@@ -49,6 +51,7 @@ const planned = (change: Partial<PlannedPanel> = {}): PlannedPanel => ({
     {
       breaker: aBreaker({ id: uuid(99), role: 'main', space: null, poles: 2, ratingAmps: 200 }),
       circuit: null,
+      measuredAmps: null,
     },
     wired(1, { name: 'Water heater', watts: 4500 }, { name: 'Range', watts: 12_000 }),
     wired(2, { name: 'Clothes dryer', watts: 5500 }, { name: 'Heat pump', watts: 4000 }),
@@ -87,6 +90,7 @@ describe('the sheet of a service, from what is drawn', () => {
   test('ordinary outlets count by the floor, and two of a name are told apart', () => {
     const outlets = {
       breaker: aBreaker(),
+      measuredAmps: null,
       circuit: aCircuit({ loads: [aLoad({ name: 'Kettle', watts: 1500 })] }),
     };
     const pumps = wired(5, { name: 'Pump', watts: 500 }, { name: 'Pump', watts: 700 });
@@ -153,6 +157,7 @@ describe('room in a drawn panel', () => {
 
   test('what is tied, shared, stopped, feeding or wide stays, with the reason', () => {
     const change = (at: number, breaker: object, circuit: object = {}) => ({
+      ...panel.breakers[at]!,
       breaker: { ...panel.breakers[at]!.breaker, ...breaker },
       circuit: { ...panel.breakers[at]!.circuit!, ...circuit },
     });
@@ -209,7 +214,7 @@ describe('room in a drawn panel', () => {
     ).toBe(false);
   });
 
-  test('steps in words with their parts, and the legs with the new circuit', () => {
+  test('steps in words with their parts', () => {
     const full = planned({
       breakers: [1, 2, 3, 4, 5, 6].map((space) => wired(space)),
       panel: aPanel({ narrowSpaces: [5] }),
@@ -220,10 +225,37 @@ describe('room in a drawn panel', () => {
     expect(steps).toHaveLength(2);
     expect(steps[0]!.text).toMatch(/^Replace \d Circuit \d with a 20 A tandem half in space 5, \w+ half$/);
     expect(steps.every(({ parts }) => parts.includes('20 A tandem half'))).toBe(true);
-    const amps = new Map(full.breakers.map(({ breaker }) => [breaker.id, 10]));
-    const { before, after } = legsWith(plan, full, amps, { poles: 1, amps: 16 });
-    expect(before).toEqual({ A: 40, B: 20 });
-    expect(after.A + after.B).toBe(76);
+  });
+});
+
+describe('half-size breakers of a plan', () => {
+  const narrow = aPanel({ spaces: 4, narrowSpaces: [1, 3] });
+  // Those on the right are tied to each other, and stay.
+  const tied = (space: number, other: number) => {
+    const one = wired(space);
+    return { ...one, breaker: { ...one.breaker, tiedWith: uuid(other) } };
+  };
+  const full = planned({ panel: narrow, breakers: [wired(1), wired(3), tied(2, 4), tied(4, 2)] });
+  const plan = spacePlan(
+    roomQuestion(full, { feeders: new Set(), stopped: new Set() }, { poles: 2 }).question,
+  );
+
+  test('a quad takes two one-pole breakers as its outer poles, each as the half away from the middle', () => {
+    const kept = planFor(plan, { ratingAmps: 20, kind: 'standard' }, full);
+    expect(kept).toMatchObject({ via: 'quad', place: { space: 1, half: 'inner' } });
+    expect(proposedSteps(kept)).toEqual([
+      { breakerId: uuid(1), to: { space: 1, half: 'upper' }, as: 'quad' },
+      { breakerId: uuid(3), to: { space: 3, half: 'lower' }, as: 'quad' },
+    ]);
+    expect(roomSteps(kept, full)[0]).toMatchObject({
+      text: 'Replace 1 Circuit 1 with a quad: it becomes an outer 20 A pole',
+      parts: ['Quad with 20 A outer poles'],
+    });
+  });
+
+  test('none is made for a charger’s breaker, nor with ground-fault protection', () => {
+    expect(planFor(plan, { ratingAmps: 50, kind: 'standard' }, full).possible).toBe(false);
+    expect(planFor(plan, { ratingAmps: 20, kind: 'gfci' }, full).possible).toBe(false);
   });
 });
 

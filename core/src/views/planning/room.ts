@@ -1,5 +1,5 @@
 import { LOAD_LIMITS } from '../../facts/limits/index.ts';
-import { legOfSpace, legsOf, sayPlace } from '../../panel/layout/index.ts';
+import { legOfSpace, sayPlace } from '../../panel/layout/index.ts';
 import type { PlannedBreaker, SpacePlan, SpacePlanInput } from '../../panel/spacePlan/index.ts';
 import type { Breaker, Circuit } from '../../record/entities/index.ts';
 import type { PlannedPanel, StoredProposal } from './schema.ts';
@@ -239,42 +239,6 @@ export function planFor(
  */
 export const proposedSteps = ({ steps }: Pick<SpacePlan, 'steps'>): StoredProposal['content']['steps'] =>
   steps.map(({ id, to, as }) => ({ breakerId: id, to, as }));
-
-/** A new breaker that is wanted, for the legs. */
-export interface WantedLoad {
-  poles: 1 | 2;
-  amps: number;
-}
-
-/**
- * What both legs would carry, before and after.
- *
- * @param plan as `spacePlan` gives it
- * @param planned the panel it is about
- * @param ampsOf A of each circuit by its breaker’s id
- * @param wanted the new load
- * @returns A of each leg
- * @example legsWith(plan, planned, new Map(), { poles: 2, amps: 40 }).after // { A: 40, B: 40 }
- */
-export function legsWith(
-  { steps, place }: Pick<SpacePlan, 'steps' | 'place'>,
-  { breakers }: PlannedPanel,
-  ampsOf: ReadonlyMap<string, number>,
-  wanted: WantedLoad,
-): Record<'before' | 'after', { A: number; B: number }> {
-  const moved = new Map(steps.map(({ id, to }) => [id, to.space]));
-  const sums = { before: { A: 0, B: 0 }, after: { A: 0, B: 0 } };
-  for (const { breaker } of breakers) {
-    if (breaker.space === null) continue;
-    const amps = ampsOf.get(breaker.id) ?? 0;
-    for (const leg of legsOf({ ...breaker, space: breaker.space })) sums.before[leg] += amps;
-    for (const leg of legsOf({ ...breaker, space: moved.get(breaker.id) ?? breaker.space }))
-      sums.after[leg] += amps;
-  }
-  if (place)
-    for (const leg of legsOf({ space: place.space, poles: wanted.poles })) sums.after[leg] += wanted.amps;
-  return sums;
-}
 
 /**
  * The breakers of a panel as they would sit once a plan was carried out.

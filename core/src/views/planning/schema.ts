@@ -9,7 +9,13 @@ const stored = <C extends z.ZodType>(content: C) =>
 /** A panel as it is planned with: what is in it, what a logger saw, and what was planned before. */
 export const plannedPanel = z.object({
   panel,
-  breakers: z.array(z.object({ breaker, circuit: circuit.nullable() })),
+  breakers: z.array(
+    z.object({
+      breaker,
+      circuit: circuit.nullable(),
+      measuredAmps: z.number().nullable().describe('latest clamp reading on its conductor, A'),
+    }),
+  ),
   peak: z
     .object({ amps: z.number(), at: instant, days: z.number() })
     .nullable()

@@ -38,10 +38,12 @@ const newId = () => uuid(5000 + count++);
 const at = (space: number, label: string, change: object = {}) => ({
   breaker: aBreaker({ id: uuid(space), space, ...change }),
   circuit: aCircuit({ breakerId: uuid(space), label }),
+  measuredAmps: null,
 });
 const main = {
   breaker: aBreaker({ id: uuid(99), role: 'main', space: null, poles: 2, ratingAmps: 100 }),
   circuit: null,
+  measuredAmps: null,
 };
 const planned = (change: Partial<PlannedPanel> = {}): PlannedPanel => ({
   panel: aPanel({ id: uuid(700), spaces: 12 }),

@@ -34,7 +34,13 @@ export function PanelSketch({ board, marks, label, planned = null }: Props) {
         const size = [item.length * HALF - 2, item.across === null ? COLUMN + GAP : COLUMN];
         const [width, height] = onSide ? size : [size[1], size[0]];
         const isPlanned = item.entry === null && wanted.has(item.space!);
-        const mark = item.entry ? marks.get(item.entry.breaker.id) : isPlanned ? 'new' : undefined;
+        const mark = item.entry
+          ? marks.get(item.entry.breaker.id)
+          : isPlanned
+            ? onSide
+              ? '+'
+              : 'new'
+            : undefined;
         return (
           <g key={item.key}>
             <rect

@@ -2,24 +2,26 @@ import { protectionByPlace } from '@phylaxon/core/code/protectionByPlace';
 import { standardRatingAtLeast } from '@phylaxon/core/code/sizing';
 import { MOST_PLANNED_SPACES } from '@phylaxon/core/panel/spacePlan';
 import type { Board } from '@phylaxon/core/views/board';
-import { planFor, roomQuestion, type PlannedPanel } from '@phylaxon/core/views/planning';
+import { planFor, roomQuestion, type PlannedPanel, type Planning } from '@phylaxon/core/views/planning';
 import { useMemo, useState } from 'react';
 import { useParams, useSearchParams } from 'react-router';
 import { useComputation } from '../../shared/compute/index.ts';
-import { Notice, PageHead } from '../../shared/ui/index.ts';
+import { later, Notice, PageHead } from '../../shared/ui/index.ts';
 import { ByPlace } from './ByPlace.tsx';
 import { useCode } from './codeStore.ts';
 import { handsOff, usePlanned } from '../proposals/index.ts';
-import { MovePlan } from './MovePlan.tsx';
-import { Proposals } from './Proposals.tsx';
-import { RoomPlan } from './RoomPlan.tsx';
 import { servedBy, WantedCircuit, type Wish } from './WantedCircuit.tsx';
 import * as messages from './messages.ts';
+
+/** What comes after the question is more than the page itself. */
+const MovePlan = later(async () => (await import('./MovePlan.tsx')).MovePlan);
+const Proposals = later(async () => (await import('./Proposals.tsx')).Proposals);
+const RoomPlan = later(async () => (await import('./RoomPlan.tsx')).RoomPlan);
 
 /** Room in a panel for a new circuit: the least work, step by step, before and after. */
 export function RoomPage() {
   const { panelId = '' } = useParams();
-  const { board, planned, error } = usePlanned(panelId);
+  const { board, planning, planned, error } = usePlanned(panelId);
   const [params] = useSearchParams();
   // A breaker that was carried on the board, and where to.
   const [breakerId, to] = [params.get('move'), Number(params.get('to'))];
@@ -39,7 +41,7 @@ export function RoomPage() {
         planned &&
         board.panel.spaces <= MOST_PLANNED_SPACES &&
         (moved === null ? (
-          <Room board={board} planned={planned} />
+          <Room key={panelId} board={board} planning={planning!} planned={planned} />
         ) : (
           <MovePlan board={board} planned={planned} {...moved} />
         ))}
@@ -48,7 +50,7 @@ export function RoomPage() {
   );
 }
 
-function Room({ board, planned }: { board: Board; planned: PlannedPanel }) {
+function Room({ board, planning, planned }: { board: Board; planning: Planning; planned: PlannedPanel }) {
   const [params] = useSearchParams();
   const asked = Number(params.get('amps') ?? 20);
   const [wish, setWish] = useState<Wish>(() => ({
@@ -61,6 +63,8 @@ function Room({ board, planned }: { board: Board; planned: PlannedPanel }) {
     section: 'either',
     kind: 'by-place',
     isInlet: false,
+    amps: params.get('load') ?? '',
+    continuous: params.get('continuous') === '1',
   }));
   const change = (some: Partial<Wish>) => setWish((before) => ({ ...before, ...some }));
   const { question, stays } = useMemo(
@@ -96,8 +100,10 @@ function Room({ board, planned }: { board: Board; planned: PlannedPanel }) {
       {plan && (
         <RoomPlan
           board={board}
+          planning={planning}
           planned={planned}
           plan={plan}
+          onAmps={(amps) => change({ amps: `${amps}` })}
           wish={wish}
           kind={kind}
           reasons={byPlace?.reasons ?? []}

@@ -2,11 +2,22 @@ import { sayConductor, thinnestConductor } from '@phylaxon/core/code/sizing';
 import { BREAKER_KIND_WORDS, type BreakerKind } from '@phylaxon/core/panel/layout';
 import type { SpacePlan } from '@phylaxon/core/panel/spacePlan';
 import type { Board } from '@phylaxon/core/views/board';
-import { proposedSteps, roomSteps, type PlannedPanel } from '@phylaxon/core/views/planning';
+import {
+  afterSteps,
+  busLegOf,
+  loadFit,
+  proposedSteps,
+  roomSteps,
+  type LoadFit,
+  type PlannedPanel,
+  type Planning,
+} from '@phylaxon/core/views/planning';
+import { useSettings } from '../../shared/queries/index.ts';
 import { classes } from '../../shared/ui/index.ts';
 import { BeforeAndAfter, DeadFirst, KeepProposal, useMoveLayer, WorkSteps } from '../proposals/index.ts';
-import { LegsWith } from './LegsWith.tsx';
+import { LoadFitList } from './LoadFitList.tsx';
 import type { Wish } from './WantedCircuit.tsx';
+import { wishedAmps } from './wishedLoad.ts';
 import * as messages from './messages.ts';
 
 const headline = ({ via, place, steps }: SpacePlan, poles: 1 | 2): string => {
@@ -21,19 +32,74 @@ const headline = ({ via, place, steps }: SpacePlan, poles: 1 | 2): string => {
   return messages.roomAtAfter(at, steps.length === 1 ? messages.oneStep : messages.steps(steps.length));
 };
 
-/** Where it goes, what moves for it, what that does to the legs. */
-export function RoomPlan({
-  board,
+/** The place, with what stands against the load; a tick needs both. */
+function withLoad(text: string, { possible }: SpacePlan, fit: LoadFit | null): string {
+  if (!possible || fit === null) return text;
+  const over = fit.nodes.find(({ ok }) => !ok);
+  if (over) return messages.theLoadDoesNotFit(text, over.label);
+  return fit.unknown.length > 0 ? messages.asFarAsIsKnown(text) : text;
+}
+
+/** Whether the load fits on its way, with what moves for it in its new place. */
+function fitOf({
+  planning,
   planned,
   plan,
   wish,
+  amps,
+  rules,
+}: {
+  planning: Planning;
+  planned: PlannedPanel;
+  plan: SpacePlan;
+  wish: Wish;
+  amps: number;
+  rules: 'split' | 'flat80';
+}): LoadFit {
+  const moved = new Map(
+    afterSteps(
+      planned.breakers.map(({ breaker }) => breaker),
+      plan.steps,
+    ).map((breaker) => [breaker.id, breaker]),
+  );
+  const after = {
+    ...planned,
+    breakers: planned.breakers.map((entry) => ({ ...entry, breaker: moved.get(entry.breaker.id)! })),
+  };
+  return loadFit(
+    { ...planning, panels: planning.panels.map((one) => (one === planned ? after : one)) },
+    {
+      ...{ panelId: planned.panel.id, amps, rules, poles: wish.poles, continuous: wish.continuous },
+      breakerAmps: wish.ratingAmps,
+      ...(plan.place && wish.poles === 1 && { leg: busLegOf(plan.place.space) }),
+    },
+  );
+}
+
+/** A wish in the address of another panel’s page. */
+const searchOf = ({ title, poles, ratingAmps, amps, continuous }: Wish): string =>
+  new URLSearchParams({
+    ...{ title, poles: `${poles}`, amps: `${ratingAmps}`, load: amps },
+    ...(continuous && { continuous: '1' }),
+  }).toString();
+
+/** Where it goes, what moves for it, and whether the load fits on its way. */
+export function RoomPlan({
+  board,
+  planning,
+  planned,
+  plan,
+  wish,
+  onAmps,
   kind,
   reasons,
 }: {
   board: Board;
+  planning: Planning;
   planned: PlannedPanel;
   plan: SpacePlan;
   wish: Wish;
+  onAmps: (amps: number) => void;
   kind: BreakerKind;
   reasons: readonly { text: string }[];
 }) {
@@ -42,7 +108,13 @@ export function RoomPlan({
     poles: wish.poles,
     title: wish.title.trim() || messages.unnamedBreaker(wish.ratingAmps),
   });
+  const { loading } = useSettings();
+  const amps = wishedAmps(wish);
+  // A generator’s inlet is a source, not a load.
+  const fit =
+    amps === null || wish.isInlet ? null : fitOf({ planning, planned, plan, wish, amps, rules: loading });
   const steps = roomSteps(plan, planned);
+  const isGood = plan.possible && fit?.fits !== false;
   const gauge = thinnestConductor('copper', wish.ratingAmps, 60);
   // Breakers of a gauge that no branch circuit has get no conductor here.
   const conductor =
@@ -51,8 +123,8 @@ export function RoomPlan({
       : null;
   return (
     <section aria-label={messages.plan} className="border-t border-rule-strong pt-3">
-      <p role="status" className={classes('text-2xl font-bold', !plan.possible && 'text-danger')}>
-        {plan.possible ? '✓' : '✕'} {headline(plan, wish.poles)}
+      <p role="status" className={classes('text-2xl font-bold', !isGood && 'text-danger')}>
+        {isGood ? '✓' : '✕'} {withLoad(headline(plan, wish.poles), plan, fit)}
       </p>
       {!plan.possible && (
         <p>
@@ -61,12 +133,18 @@ export function RoomPlan({
             : messages.optionsASubpanelNextToThis}
         </p>
       )}
+      {fit && (
+        <LoadFitList
+          fit={fit}
+          onAmps={onAmps}
+          roomOf={(panelId) => `/panels/${panelId}/room?${searchOf(wish)}`}
+        />
+      )}
       {plan.possible && (
         <div className="mt-3 grid grid-cols-[minmax(0,1fr)] gap-6 @2xl:grid-cols-[auto_minmax(0,1fr)]">
           <BeforeAndAfter board={board} steps={plan.steps} place={plan.place} poles={wish.poles} />
           <div className="space-y-4">
             <WorkSteps steps={steps} />
-            <LegsWith planned={planned} plan={plan} wish={wish} panelId={board.panel.id} />
             <p>
               {messages.aBreaker(
                 wish.ratingAmps,
@@ -79,7 +157,13 @@ export function RoomPlan({
             <DeadFirst />
             <KeepProposal
               panel={board.panel}
-              missing={wish.title.trim() === '' ? messages.enterWhatTheCircuitIsFor : null}
+              missing={
+                fit && !fit.fits
+                  ? messages.chooseAWayFirst
+                  : wish.title.trim() === ''
+                    ? messages.enterWhatTheCircuitIsFor
+                    : null
+              }
               proposal={{
                 title: wish.title.trim(),
                 poles: wish.poles,

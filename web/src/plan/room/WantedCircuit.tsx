@@ -10,6 +10,7 @@ import { BREAKER_KINDS, BREAKER_KIND_WORDS, type BreakerKind } from '@phylaxon/c
 import type { Board } from '@phylaxon/core/views/board';
 import { CheckInput, SelectInput, TypedInput } from '../../shared/ui/index.ts';
 import { useCode, type OwnRule } from './codeStore.ts';
+import { USUAL_SHARE, wishedAmps } from './wishedLoad.ts';
 import * as messages from './messages.ts';
 
 /** What is wanted, as it was chosen. */
@@ -23,6 +24,9 @@ export interface Wish {
   section: 'upper' | 'lower' | 'either';
   kind: BreakerKind | 'by-place';
   isInlet: boolean;
+  /** Current of the load, as typed; empty: four fifths of the breaker. */
+  amps: string;
+  continuous: boolean;
 }
 
 const RATINGS = [15, 20, 25, 30, 40, 50, 60, 70, 80, 100];
@@ -98,8 +102,31 @@ export function WantedCircuit({
         label={messages.equipment}
         options={[{ value: '', label: messages.noneNamedInTheCode }, ...optionsOf(EQUIPMENT)]}
         value={wish.equipment}
-        onValue={(equipment) => onChange({ equipment: equipment as Equipment | '' })}
+        onValue={(equipment) =>
+          onChange({
+            equipment: equipment as Equipment | '',
+            // A vehicle charges for hours.
+            ...(equipment === 'vehicle-outlet' && { continuous: true }),
+          })
+        }
       />
+      <TypedInput
+        label={messages.load}
+        value={wish.amps}
+        onValue={(amps) => onChange({ amps })}
+        placeholder={`${USUAL_SHARE * wish.ratingAmps}`}
+        isWrong={wishedAmps(wish) === null}
+      />
+      <CheckInput
+        label={messages.runsThreeHours}
+        checked={wish.continuous}
+        onChecked={(continuous) => onChange({ continuous })}
+      />
+      {wishedAmps(wish) === null && (
+        <p role="alert" className="w-full font-medium text-danger">
+          {messages.enterACurrent}
+        </p>
+      )}
       <SelectInput
         label={messages.codeInForce}
         options={EDITIONS.map((value) => ({ value, label: messages.nec(value) }))}

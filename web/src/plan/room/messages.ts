@@ -8,12 +8,31 @@ export const dualFunctionBreakerGfciAndAfci = 'Dual-function breaker (GFCI and A
 export const breakerType = 'Breaker type';
 export const thePigtailTypeNeedsAScrew =
   'The pigtail type needs a screw on the neutral bar; the plug-on type needs a panel with a plug-on neutral bar. Either costs several times as much as a standard breaker. Local amendments take precedence.';
-export const legCurrentsFromTheLatestClamp = (continuousShare: number) =>
-  `Leg currents from the latest clamp readings, with the new circuit at ${continuousShare}% of its breaker rating`;
-export const legA = 'Leg A';
-export const legB = 'Leg B';
-export const before = 'Before';
-export const after = 'After';
+export const loadOnTheWay = 'Load from the breaker to the service';
+export const howTheLoadCounts =
+  'Each leg by itself. Continuous load counts as set in the settings (NEC 2023, 210.20(A), 215.3).';
+export const within = '✓';
+export const over = '✕';
+export const headroom = (amps: string) => `${amps} to spare`;
+export const overBy = (amps: string) => `${amps} over`;
+export const legBeforeAfter = (leg: string, before: string, after: string) =>
+  `Leg ${leg} ${before} → ${after}`;
+export const presentLoad = (basis: string) => `Present load: ${basis}.`;
+export const limitIs = (amps: string) => `Limit ${amps}`;
+export const circuitsUnknown = (count: number) =>
+  count === 1
+    ? '1 circuit has no reading and no listed load. It counts as 0 A.'
+    : `${count} circuits have no reading and no listed load. They count as 0 A.`;
+export const waysThatFit = 'Ways that fit, cheapest first';
+export const noWayFits = 'None within the standard ratings. Have an electrician design it.';
+export const planWith = (amps: string) => `Plan with ${amps}`;
+export const planItThere = 'Plan it there';
+export const theLoadDoesNotFit = (where: string, at: string) => `${where}. The load does not fit: ${at}`;
+export const chooseAWayFirst = 'The load does not fit. Choose a way that fits first.';
+export const asFarAsIsKnown = (where: string) => `${where}. The load fits as far as it is known.`;
+export const load = 'Load (A)';
+export const runsThreeHours = 'Runs three hours or more';
+export const enterACurrent = 'Enter a current from 0 to 10000 A.';
 export const thisBreakerStaysWhereItIs = (asked: ReactNode) =>
   rich`✕ This breaker stays where it is. ${asked}`;
 export const spacesAnd = (first: number, second: number) => `spaces ${first} and ${second}`;
