@@ -10,7 +10,8 @@ import { later, Notice, PageHead } from '../../shared/ui/index.ts';
 import { ByPlace } from './ByPlace.tsx';
 import { useCode } from './codeStore.ts';
 import { handsOff, usePlanned } from '../proposals/index.ts';
-import { servedBy, WantedCircuit, type Wish } from './WantedCircuit.tsx';
+import { WantedCircuit } from './WantedCircuit.tsx';
+import { servedBy, type Wish } from './wish.ts';
 import * as messages from './messages.ts';
 
 /** What comes after the question is more than the page itself. */

@@ -16,8 +16,7 @@ import { useSettings } from '../../shared/queries/index.ts';
 import { classes } from '../../shared/ui/index.ts';
 import { BeforeAndAfter, DeadFirst, KeepProposal, useMoveLayer, WorkSteps } from '../proposals/index.ts';
 import { LoadFitList } from './LoadFitList.tsx';
-import type { Wish } from './WantedCircuit.tsx';
-import { wishedAmps } from './wishedLoad.ts';
+import { wishedAmps, type Wish } from './wish.ts';
 import * as messages from './messages.ts';
 
 const headline = ({ via, place, steps }: SpacePlan, poles: 1 | 2): string => {

@@ -6,28 +6,12 @@ import {
   type Equipment,
   type ProtectedPlace,
 } from '@phylaxon/core/code/protectionByPlace';
-import { BREAKER_KINDS, BREAKER_KIND_WORDS, type BreakerKind } from '@phylaxon/core/panel/layout';
+import { BREAKER_KINDS, BREAKER_KIND_WORDS } from '@phylaxon/core/panel/layout';
 import type { Board } from '@phylaxon/core/views/board';
 import { CheckInput, SelectInput, TypedInput } from '../../shared/ui/index.ts';
 import { useCode, type OwnRule } from './codeStore.ts';
-import { USUAL_SHARE, wishedAmps } from './wishedLoad.ts';
+import { servedBy, USUAL_SHARE, wishedAmps, type Wish } from './wish.ts';
 import * as messages from './messages.ts';
-
-/** What is wanted, as it was chosen. */
-export interface Wish {
-  title: string;
-  poles: 1 | 2;
-  ratingAmps: number;
-  place: ProtectedPlace | '';
-  equipment: Equipment | '';
-  space: number | null;
-  section: 'upper' | 'lower' | 'either';
-  kind: BreakerKind | 'by-place';
-  isInlet: boolean;
-  /** Current of the load, as typed; empty: four fifths of the breaker. */
-  amps: string;
-  continuous: boolean;
-}
 
 const RATINGS = [15, 20, 25, 30, 40, 50, 60, 70, 80, 100];
 
@@ -44,13 +28,6 @@ const ownRule = (rule: OwnRule | undefined): string =>
 
 const optionsOf = (list: Readonly<Record<string, string>>) =>
   Object.entries(list).map(([value, label]) => ({ value, label }));
-
-/** The place and the equipment of a wish, as far as they were said. */
-export const servedBy = ({
-  place,
-  equipment,
-}: Pick<Wish, 'place' | 'equipment'>): (ProtectedPlace | Equipment)[] =>
-  [place, equipment].filter((one) => one !== '');
 
 /** What is to be put in, and what the code asks of it. */
 export function WantedCircuit({
