@@ -76,6 +76,7 @@ const CORE = [
   'views/csv',
   'views/legs',
   'views/panelReview',
+  'views/calculators',
   'views/planning',
   'views/visit',
   'views/houseMap',

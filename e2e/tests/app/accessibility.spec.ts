@@ -270,6 +270,11 @@ for (const { name, size } of LOOKS) {
       await page.goto(`/sites/${site.id}/parts`);
       await expect(page.getByRole('region', { name: 'Breakers' })).toBeVisible();
       await expectSound(page, 'parts list');
+      await page.goto('/calculators?calculator=voltage-drop');
+      await expect(page.getByRole('status', { name: 'Result' })).toBeVisible();
+      await page.getByLabel(/^Length/).fill('x');
+      await expect(page.getByRole('alert')).toBeVisible();
+      await expectSound(page, 'calculators');
     });
 
     test('on the reading line, live meters, legs and the search of a joint', async ({ page, request }) => {

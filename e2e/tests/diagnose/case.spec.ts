@@ -165,7 +165,10 @@ for (const { width, height } of [
       await expect(decision.getByRole('heading', { level: 2 })).toContainText('Replace');
       await decision.getByText('Details', { exact: true }).click();
       // The bench’s figure: what current opens it in the end, and how sure that is.
-      const bench = decision.getByRole('listitem').filter({ hasText: 'trips from, steady current' }).first();
+      const bench = decision
+        .getByRole('listitem')
+        .filter({ hasText: 'lowest steady current that trips it' })
+        .first();
       await expect(bench).toContainText(/\d A/);
       await expect(bench).toContainText(/% sure that it trips below its rating/);
     });

@@ -43,7 +43,7 @@ export const LOAD_CAUSES = {
       },
     ],
     commonness: 190,
-    why: 'By far the most common cause: there are many outlets, but a circuit carries one heater plus a kettle at most.',
+    why: 'By far the most common cause: a circuit has many outlets, but it can carry only one space heater and little else.',
     places: [
       { share: 0.6, path: { handle: 'tripped' } },
       { share: 0.28, path: {} },

@@ -266,7 +266,7 @@ describe('what the bench says', () => {
     expect(d.action).toBe('replace-breaker');
     expect(reasonOf(d)).toMatchObject({
       weight: 3,
-      figures: [{ label: 'trips from, steady current', unit: 'A' }],
+      figures: [{ label: 'lowest steady current that trips it', unit: 'A' }],
     });
     expect(reasonOf(d)!.text).toMatch(/it trips from [\d.]+ A steady .* sure that it trips below its rating/);
     expect(reasonOf(d)!.figures[0]!.value).toBeLessThan(18);

@@ -103,7 +103,7 @@ export const tripsTooLate = 'trips too late';
 export const failsToTripWhenItMust = 'fails to trip when it must';
 export const notConclusiveYetOpenTripCurve =
   'Not conclusive yet. Open “Trip analysis” for a safe test that would decide.';
-export const tripsFromSteadyCurrent = 'trips from, steady current';
+export const tripsFromSteadyCurrent = 'lowest steady current that trips it';
 export const aBreakerWouldSuitThisLoad = (recommendedAmps: string, ratingAmps: string) =>
   `A ${recommendedAmps} breaker would suit this load and conductor better than ${ratingAmps}`;
 export const leaveItOffThisConductorIs = 'Leave it off: this conductor is too small for any breaker here';

@@ -19,5 +19,6 @@ export const CITATIONS = {
   dwellingMeasured: 'NEC 2023, 220.87, existing load by measurement',
   dwellingService: 'NEC 2023, 310.12, conductors of dwelling services and main feeders',
   equipmentGround: 'NEC 2023, Table 250.122, equipment grounding conductors',
+  busSources: 'NEC 2023, 705.12(B) and 705.28(A), sources on the load side of a panel',
   conductorOhms: 'NEC 2023, Chapter 9, Table 8, direct-current resistance at 75 °C',
 } as const;

@@ -280,5 +280,11 @@ export function loadPath(planning: Planning, panelId: string): { nodes: PathNode
 const sumOnLegs = (list: readonly OnLegs[]): OnLegs =>
   list.reduce((sum, { A, B }) => ({ A: sum.A + A, B: sum.B + B }), { A: 0, B: 0 });
 
-/** Which leg of the way a space is on. */
+/**
+ * The leg that a space is on, as `addedLoad` names it.
+ *
+ * @param space from 1
+ * @returns leg a or b
+ * @example busLegOf(3) // 'b'
+ */
 export const busLegOf = (space: number): BusLeg => BUS_LEGS[legOfSpace(space) === 'A' ? 0 : 1]!;

@@ -25,7 +25,7 @@ const FIGURE_WORDS: Record<string, string> = {
   'connected load': messages.connectedLoad,
   'share of rating': messages.shareOfRating,
   'tripped after': messages.trippedAfter,
-  'trips from, steady current': messages.tripsFromSteadyCurrent,
+  'lowest steady current that trips it': messages.tripsFromSteadyCurrent,
   outlet: messages.voltageAtTheOutlet,
   'leg A to neutral': messages.legAToNeutral,
   'leg B to neutral': messages.legBToNeutral,

@@ -65,3 +65,16 @@ test.each([
   expect(body.error!.issues.map((issue) => issue.path)).toContain(path);
   expect((await visit()).permit).toBeNull();
 });
+
+test('a visit is printed though its panel was deleted since; no outage is announced', async () => {
+  const page = async (what: string) => (await call('get', `/visits/${visitId}/${what}.pdf`)).status;
+  expect([await page('sheet'), await page('tag'), await page('notice')]).toEqual([200, 200, 200]);
+  expect((await visits.post(ids.panelId, 'permit', { visitId, need: 'needed' })).status).toBe(201);
+  await server.store.read((manager) =>
+    manager.query(`UPDATE "panel" SET "removedAt" = ? WHERE "id" = ?`, [
+      new Date().toISOString(),
+      ids.panelId,
+    ]),
+  );
+  expect([await page('sheet'), await page('tag'), await page('notice')]).toEqual([200, 200, 404]);
+});

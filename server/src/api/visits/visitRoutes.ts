@@ -1,5 +1,6 @@
 import type { ReaderUnits } from '@phylaxon/core/facts/quantities';
 import { shutdownOf, type Shutdown, type VisitRecord } from '@phylaxon/core/views/visit';
+import { notFound } from '../../errors/index.ts';
 import { implement, type Route } from '../../http/index.ts';
 import { printStyle, type PrintStyle } from '../../pdf/index.ts';
 import { noticePdf, tagPdf, visitSheetPdf } from '../../reports/index.ts';
@@ -11,7 +12,8 @@ import * as messages from './messages.ts';
 /** What a printed page is made of. */
 interface Asked {
   visit: VisitRecord;
-  shutdown: Shutdown;
+  /** `null`: its panel was deleted since. */
+  shutdown: Shutdown | null;
   units: ReaderUnits;
   style: PrintStyle;
   /** Empty: it is not known. */
@@ -30,9 +32,10 @@ export function visitRoutes({ record, store }: ApiContext): Route[] {
         const asked = await store.read(async (manager) => {
           const visit = await visitPage(manager, id);
           const planning = await planningPage(manager, visit.site.id);
-          const planned = planning.panels.find(({ panel }) => panel.id === visit.panel.id)!;
+          const planned = planning.panels.find(({ panel }) => panel.id === visit.panel.id);
           const units = await readSettings(manager);
-          return { visit, shutdown: shutdownOf(planning, planned), units, style: printStyle(units, zone) };
+          const shutdown = planned ? shutdownOf(planning, planned) : null;
+          return { visit, shutdown, units, style: printStyle(units, zone) };
         });
         return { pdf: await make({ ...asked, address: at }), of: asked.visit.panel.name, what };
       },
@@ -47,9 +50,10 @@ export function visitRoutes({ record, store }: ApiContext): Route[] {
     print('tag', messages.lockoutTagWithAQrCode, ({ visit, address: at, style }) =>
       tagPdf(visit, at, new Date().toISOString(), style),
     ),
-    print('notice', messages.outageNoticeForTheHousehold, ({ visit, shutdown, style }) =>
-      noticePdf(visit, shutdown, style),
-    ),
+    print('notice', messages.outageNoticeForTheHousehold, ({ visit, shutdown, style }) => {
+      if (shutdown === null) throw notFound(messages.thePanelOfThisVisit);
+      return noticePdf(visit, shutdown, style);
+    }),
     print('sheet', messages.theVisitAsPlannedAndEvery, ({ visit, style, units }) =>
       visitSheetPdf(visit, style, units),
     ),

@@ -62,6 +62,9 @@ const upkeepPageView = async () => ({
   Component: (await import('../../maintain/maintenance/index.ts')).UpkeepPage,
 });
 const reportView = async () => ({ Component: (await import('../../records/report/index.ts')).ReportPage });
+const calculatorsView = async () => ({
+  Component: (await import('../../plan/calculators/index.ts')).CalculatorsPage,
+});
 const settingsView = async () => ({ Component: (await import('../../settings/page/index.ts')).SettingsPage });
 
 export const router = createBrowserRouter([
@@ -75,6 +78,7 @@ export const router = createBrowserRouter([
       { path: 'sites/:siteId', lazy: siteView },
       { path: 'sites/:siteId/panels/new', lazy: newPanelView },
       { path: 'settings', lazy: settingsView },
+      { path: 'calculators', lazy: calculatorsView },
       { path: 'cases/:caseId/handover', lazy: handOverView },
       {
         // Everything at a panel stands beside its board.

@@ -52,6 +52,12 @@ export function useSearchItems(text: string): SearchGroup[] {
         : []),
       { id: 'start', label: messages.startPage, detail: '', to: '/' },
       { id: 'settings', label: messages.settings, detail: '', to: '/settings' },
+      {
+        id: 'calculators',
+        label: messages.calculators,
+        detail: messages.tripTimeAmpacityVoltageDrop,
+        to: '/calculators',
+      },
       { id: 'new', label: messages.newPanel, detail: '', to: '/sites/new' },
       { id: 'outcomes', label: messages.allResults, detail: '', to: '/outcomes' },
     ];

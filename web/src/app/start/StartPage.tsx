@@ -43,6 +43,11 @@ export function StartPage() {
               {messages.diagnoseAProblem}
             </Link>
           </p>
+          <p className="mt-2">
+            <Link to="/calculators" className="inline-flex min-h-11 items-center underline">
+              {messages.calculators}
+            </Link>
+          </p>
           {cases.length > 0 && (
             <section aria-label={messages.openCases} className="mt-5 max-w-3xl">
               <h2 className="text-xl font-bold">

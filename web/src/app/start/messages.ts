@@ -41,3 +41,4 @@ export const stop = 'Stop';
 export const now = 'Now';
 export const soon = 'Soon';
 export const nextVisit = 'Next visit';
+export const calculators = 'Calculators: trip time, wire size, voltage drop';

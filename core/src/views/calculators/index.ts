@@ -1,0 +1,2 @@
+export * from './calculator.ts';
+export { CALCULATORS } from './list.ts';

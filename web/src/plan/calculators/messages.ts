@@ -1,0 +1,10 @@
+export const calculators = 'Calculators';
+export const calculator = 'Calculator';
+export const whatTheyAreFor =
+  'Quick answers without a panel or a record. The address keeps what you enter, so you can share it.';
+export const result = 'Result';
+export const enterAFigure = 'Enter a figure.';
+export const withUnit = (label: string, unit: string) => `${label} (${unit})`;
+export const source = (text: string) => `Source: ${text}.`;
+export const localCodesDecide = 'Local codes and licensed practice decide.';
+export const start = 'Start';
