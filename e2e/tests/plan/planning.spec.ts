@@ -153,12 +153,12 @@ for (const { name, size } of LOOKS) {
         '✕ Room at spaces 3 and 5 after one step. The load does not fit: Feeder of Barn panel, 3–5 in Shed panel',
       );
       await expect(save).toBeDisabled();
-      const ways = plan.getByRole('list').filter({ hasText: 'Choose or set a load' });
+      const ways = plan.getByRole('list').filter({ hasText: 'Choose a smaller load' });
       await expect(ways.getByRole('listitem')).toHaveText([
-        /^Choose or set a load of at most 27/,
-        /^Have it managed/,
-        /^Connect it in Shed panel/,
-        /^Have the feeder and the panel it feeds replaced, sized for 60/,
+        /^Choose a smaller load, or a lower setting: at most 27/,
+        /^Use an energy management system/,
+        /^Connect it to Shed panel instead/,
+        /^Have the feeder replaced, sized for 60/,
       ]);
       await ways.getByRole('button', { name: /^Plan with 27/ }).click();
       await expect(page.getByLabel('Load (A)')).toHaveValue('27');

@@ -20,18 +20,25 @@ const CLAMPED = `FROM reading x WHERE x.point = 'conductor' AND x.quantity = 'cu
   AND x.breakerId IN (SELECT value FROM json_each(?))
   AND NOT EXISTS (SELECT 1 FROM strike s WHERE s.readingId = x.id)`;
 
+/** The latest current that was clamped at each breaker in each state of its load. */
+export const latestClamped = async (
+  manager: EntityManager,
+  records: readonly { breaker: { id: string } }[],
+): Promise<Clamped[]> =>
+  (await manager.query(
+    `SELECT breakerId, loadState, amps, at FROM (
+       SELECT x.breakerId, x.loadState, x.value AS amps, x.at,
+         ROW_NUMBER() OVER (PARTITION BY x.breakerId, x.loadState ORDER BY x.at DESC, x.loggedAt DESC) AS n
+       ${CLAMPED}) WHERE n = 1`,
+    [JSON.stringify(records.map(({ breaker }) => breaker.id))],
+  )) as Clamped[];
+
 /** Both legs of a panel: what was clamped in each state of the load, and by hour of the day. */
 export async function legsPage(manager: EntityManager, panelId: string): Promise<LegsView> {
   const panel = await panelRow(manager, panelId);
   const { records } = await panelEvidence(manager, panel);
   const ids = JSON.stringify(records.map(({ breaker }) => breaker.id));
-  const latest = (await manager.query(
-    `SELECT breakerId, loadState, amps, at FROM (
-       SELECT x.breakerId, x.loadState, x.value AS amps, x.at,
-         ROW_NUMBER() OVER (PARTITION BY x.breakerId, x.loadState ORDER BY x.at DESC, x.loggedAt DESC) AS n
-       ${CLAMPED}) WHERE n = 1`,
-    [ids],
-  )) as Clamped[];
+  const latest = await latestClamped(manager, records);
   const hourly = (await manager.query(
     `SELECT x.breakerId, CAST(strftime('%H', x.at) AS INTEGER) AS hour, avg(x.value) AS amps
      ${CLAMPED} GROUP BY x.breakerId, hour`,

@@ -1,11 +1,10 @@
 import { standingSigns, type ShownPanelEntry } from '@phylaxon/core/record/panelEntries';
-import { ampsOf } from '@phylaxon/core/views/legs';
 import type { PlannedPanel, Planning } from '@phylaxon/core/views/planning';
 import { IsNull, type EntityManager } from 'typeorm';
 import { panelEntriesOf, panelFromRow, siteRow } from '../record/index.ts';
 import { panelEvidence } from '../recordService/index.ts';
 import { PanelTable, type PanelRow } from '../store/index.ts';
-import { legsPage } from './legs.ts';
+import { latestClamped } from './legs.ts';
 
 const MS_A_DAY = 86_400_000;
 
@@ -23,12 +22,8 @@ export async function planningPage(manager: EntityManager, siteId: string): Prom
 
 async function plannedPanel(manager: EntityManager, row: PanelRow): Promise<PlannedPanel> {
   const { records } = await panelEvidence(manager, row);
-  const measured = new Map(
-    (await legsPage(manager, row.id)).circuits.map((circuit) => [
-      circuit.breakerId,
-      ampsOf(circuit, 'latest'),
-    ]),
-  );
+  const clamped = (await latestClamped(manager, records)).sort((x, y) => x.at.localeCompare(y.at));
+  const measured = new Map(clamped.map(({ breakerId, amps }) => [breakerId, amps]));
   const shown = (await panelEntriesOf(manager, row.id)).filter(({ entry }) => entry.struck === null);
   const sheets = shown.flatMap(({ entry }) =>
     entry.kind === 'service-sheet'

@@ -45,8 +45,16 @@ function legsOf({ path, added }: AddedLoadQuestion): readonly BusLeg[] {
  * addedLoad({ path: [{ id: 'main', kind: 'main', ratingAmps: 100, legs: { a: 70, b: 60 } }],
  *   added: { amps: 32, poles: 2, continuous: true }, rules: 'split' }).largestAmps // 24: 70 A and 125% of 24 A
  */
-export function addedLoad(input: AddedLoadInput): AddedLoad {
-  const question = addedLoadInput.parse(input);
+export const addedLoad = (input: AddedLoadInput): AddedLoad => checkNodes(addedLoadInput.parse(input));
+
+/**
+ * The same for a way of any length, whose figures have been checked: panels behind panels have more nodes than a question.
+ *
+ * @param question as `addedLoad` reads it, A
+ * @returns as `addedLoad`
+ * @example checkNodes(addedLoadInput.parse(input)).fits // addedLoad(input).fits
+ */
+export function checkNodes(question: AddedLoadQuestion): AddedLoad {
   const { path, added, rules } = question;
   const flowsIn = legsOf(question);
   const times = added.continuous ? timesContinuous(rules) : 1;

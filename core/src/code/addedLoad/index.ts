@@ -1,2 +1,2 @@
 export * from './schema.ts';
-export { addedLoad } from './addedLoad.ts';
+export { addedLoad, checkNodes } from './addedLoad.ts';

@@ -22,6 +22,8 @@ export const DWELLING_LOAD = {
   /** Electric heating by the optional way: central or under few controls, and under four or more. */
   heatPercent: { central: 65, separate: 40, separateFrom: 4 },
   measuredPercent: 125,
+  /** A recording stands for a year from so many days on. */
+  measuredLeastDays: 30,
   continuousPercent: 125,
   leastServiceAmps: 100,
 } as const;

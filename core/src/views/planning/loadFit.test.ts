@@ -9,7 +9,13 @@ const site = {
   createdAt: '2026-11-01T10:00:00.000Z',
 };
 
-type Branch = { space: number; amps: number | null; poles?: 1 | 2; feeds?: boolean; ratingAmps?: number };
+interface Branch {
+  space: number;
+  amps: number | null;
+  poles?: 1 | 2;
+  ratingAmps?: number;
+  gauge?: '6' | '1/0';
+}
 
 /** A panel of which each branch was clamped; ids are told apart by hundreds. */
 const aPlanned = (
@@ -33,13 +39,13 @@ const aPlanned = (
             ...{ circuit: null, measuredAmps: null },
           },
         ]),
-    ...branches.map(({ space, amps, poles = 1, ratingAmps = 20 }) => ({
+    ...branches.map(({ space, amps, poles = 1, ratingAmps = 20, gauge = '6' }) => ({
       breaker: aBreaker({ id: uuid(n + space), panelId: uuid(n), space, poles, ratingAmps }),
       circuit: aCircuit({
         breakerId: uuid(n + space),
         label: `Circuit ${space}`,
         loads: [],
-        conductor: poles === 2 ? { gauge: '6', material: 'copper', insulationC: 75, cable: 'other' } : null,
+        conductor: poles === 2 ? { gauge, material: 'copper', insulationC: 75, cable: 'other' } : null,
       }),
       measuredAmps: amps,
     })),
@@ -112,6 +118,11 @@ describe('what is there already', () => {
     expect([nodes[0]!.basis, unknown]).toEqual(['125% of the recorded peak, 48 A', []]);
   });
 
+  test('a recording of a few days does not stand for a year', () => {
+    const { nodes } = loadPath(planning({ ...house, peak: { ...peak, days: 29 } }), house.panel.id);
+    expect(nodes[0]!.basis).toBe('all of its circuits on at once');
+  });
+
   test('the service’s calculation counts for the one main, and its smallest part is the last limit', () => {
     const sheet = drawnSheet(both, house);
     const content = { ...sheet, floorAreaFt2: 1500, serviceAmps: 125, meterBaseAmps: 100 } as ServiceSheet;
@@ -144,12 +155,26 @@ describe('a charger behind a feeder', () => {
     });
     expect(fit.ways.map(({ code }) => code)).toEqual(['smaller', 'managed', 'upstream', 'feeder']);
     expect(fit.ways[0]).toMatchObject({ amps: 31 });
-    expect(fit.ways[2]).toMatchObject({ panelId: house.panel.id, text: 'Connect it in Panel 1000.' });
+    expect(fit.ways[2]).toMatchObject({ panelId: house.panel.id, text: 'Connect it to Panel 1000 instead.' });
   });
 
   test('each of these ways holds when it is asked again', () => {
     expect(loadFit(both, { ...charger, panelId: garage.panel.id, amps: 31 }).fits).toBe(true);
     expect(loadFit(both, { ...charger, panelId: house.panel.id }).fits).toBe(true);
+  });
+
+  test('what moves for it counts in its new place, and one pole goes to the leg of its space', () => {
+    const wanted = { ...charger, amps: 16, poles: 1 as const, panelId: house.panel.id };
+    const plan = {
+      place: { space: 1, half: null },
+      steps: [{ id: uuid(1001), to: { space: 7, half: null }, as: 'move' as const }],
+    };
+    const [branch, bus] = loadFit(both, { ...wanted, plan }).nodes;
+    // Space 7 is on leg B: 30 A go there, and 20 A come to leg A.
+    expect([branch!.after, bus!.after]).toEqual([
+      { a: 20, b: 0 },
+      { a: 47, b: 46 },
+    ]);
   });
 
   test('a load above its own breaker has no way but a smaller one', () => {
@@ -166,6 +191,8 @@ const tree = fc.record({
   /** Branches of one to four panels, each fed by the one before. */
   panels: fc.array(fc.array(branch, { minLength: 1, maxLength: 2 }), { minLength: 1, maxLength: 4 }),
   ratings: fc.array(fc.constantFrom(60, 100, 125, 200), { minLength: 8, maxLength: 8 }),
+  gauges: fc.array(fc.constantFrom('6' as const, '1/0' as const), { minLength: 4, maxLength: 4 }),
+  hasMains: fc.boolean(),
   amps: fc.double({ min: 0, max: 100, noNaN: true }),
   poles: fc.constantFrom(1 as const, 2 as const),
   continuous: fc.boolean(),
@@ -175,19 +202,28 @@ const tree = fc.record({
 describe('laws over drawn trees of panels', () => {
   test('no tick over a rating; the load of a panel is that of all below it; every way fits', () => {
     fc.assert(
-      fc.property(tree, ({ panels, ratings, amps, poles, continuous, rules }) => {
+      fc.property(tree, ({ panels, ratings, gauges, hasMains, amps, poles, continuous, rules }) => {
         const drawn = panels.map((branches, i) =>
           aPlanned(
             1000 * (i + 1),
             [
               ...branches.map((one, j) => ({ ...one, space: [1, 2][j]! })),
               ...(i < panels.length - 1
-                ? [{ space: 5, amps: null, poles: 2 as const, ratingAmps: ratings[2 * i]! }]
+                ? [
+                    {
+                      space: 5,
+                      amps: null,
+                      poles: 2 as const,
+                      ratingAmps: ratings[2 * i]!,
+                      gauge: gauges[i]!,
+                    },
+                  ]
                 : []),
             ].map((one) => (one.poles === 2 && one.space < 3 ? { ...one, space: one.space + 6 } : one)),
             {
               busAmps: ratings[2 * i + 1]!,
-              ...(i === 0 ? { mainAmps: ratings[7]! } : { fedByBreakerId: uuid(1000 * i + 5) }),
+              ...(i > 0 && { fedByBreakerId: uuid(1000 * i + 5) }),
+              ...((i === 0 || hasMains) && { mainAmps: ratings[7 - i]! }),
             },
           ),
         );
@@ -195,6 +231,8 @@ describe('laws over drawn trees of panels', () => {
         const wanted = { panelId, amps, poles, continuous, rules, breakerAmps: 125 };
         const fit = loadFit(planning(...drawn), wanted);
         const { nodes } = loadPath(planning(...drawn), panelId);
+        // None is left out, however long the way: up to twelve.
+        expect(fit.nodes).toHaveLength(nodes.length + 1);
         // Both legs together, counted apart from the way: all branches of this panel and of those below.
         const ofPanel = (i: number) =>
           panels
@@ -208,9 +246,9 @@ describe('laws over drawn trees of panels', () => {
         const added = amps * (continuous && rules === 'split' ? 1.25 : 1);
         const share = rules === 'flat80' ? 0.8 : 1;
         if (fit.fits)
-          for (const { legs, ratingAmps } of nodes) {
+          for (const { legs, ratingAmps, ampacity = Infinity } of nodes) {
             const most = poles === 2 ? Math.max(legs.a, legs.b) + added : Math.max(legs.a, legs.b);
-            expect(most).toBeLessThanOrEqual(share * ratingAmps + 1e-6);
+            expect(most).toBeLessThanOrEqual(Math.min(share * ratingAmps, ampacity) + 1e-6);
           }
         else expect(fit.nodes.some(({ ok }) => !ok)).toBe(true);
         for (const way of fit.ways) {

@@ -144,8 +144,8 @@ function calculated(sheet: ServiceSheet): Present | null {
 }
 
 /**
- * The load of a panel: the service’s calculation where it is the only one, 125% of the highest quarter hour on record, or
- * the sum of its circuits.
+ * The load of a panel: the service’s calculation where it is the only one, 125% of the highest quarter hour of a recording
+ * that is long enough, or the sum of its circuits.
  */
 function presentLoad(planning: Planning, planned: PlannedPanel): Present {
   const tops = topsOf(planning);
@@ -153,7 +153,7 @@ function presentLoad(planning: Planning, planned: PlannedPanel): Present {
   const service = sheet && calculated(sheet);
   if (service) return service;
   const { peak } = planned;
-  if (peak)
+  if (peak && peak.days >= DWELLING_LOAD.measuredLeastDays)
     return {
       ...{
         amps: onBoth((DWELLING_LOAD.measuredPercent / 100) * peak.amps),
@@ -182,7 +182,7 @@ function serviceNode(planning: Planning, top: PlannedPanel) {
 
 /**
  * The way of a load from a panel up to the service: bus and main of each panel, the feeder between two, the service. What is
- * there already comes from the service’s calculation, from a recording, or from the circuits: each as it was clamped, or as
+ * there already comes from the service’s calculation, from a recording of 30 days, or from the circuits: each as it was clamped, or as
  * the sum of its listed loads.
  *
  * Source: NEC 2023, 220.83 and 220.87 for what is there, 215.3 and 408.36 for what it passes.

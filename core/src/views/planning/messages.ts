@@ -5,7 +5,8 @@ export const listedForThisPanel = (join: string) => `${join}, listed for this pa
 export const breaker = (ratingAmps: string, poles: string, kind: string, planned: string, lookfor: string) =>
   `${ratingAmps} ${poles} ${kind} breaker, ${planned}; ${lookfor}`;
 export const photoOfTheOldBreakerAnd = 'Photo of the old breaker and its label, for comparison';
-export const quad = (ratingAmps: string, planned: string) => `Quad, ${ratingAmps} outer poles, ${planned}`;
+export const quad = (outer: string, inner: string, planned: string) =>
+  `Quad: ${outer}, ${inner} inner pair; ${planned}`;
 export const tandemHalf = (ratingAmps: string, planned: string) => `${ratingAmps} tandem half, ${planned}`;
 export const measureTheLength = ', measure the length';
 export const with10ToSpare = (lengthM: string) => `, ${lengthM} with 10% to spare`;
@@ -34,7 +35,9 @@ export const replaceWithAATandemHalf = (what: string, ratingAmps: number, where:
   `Replace ${what} with a ${ratingAmps} A tandem half in ${where}`;
 export const replaceWithTheOuterPartOfAQuad = (what: string, ratingAmps: number, poles: number) =>
   `Replace ${what} with a quad: it becomes ${poles === 2 ? `the outer ${ratingAmps} A pair` : `an outer ${ratingAmps} A pole`}`;
-export const aQuadWithOuterPoles = (ratingAmps: number) => `Quad with ${ratingAmps} A outer poles`;
+export const outerPair = (amps: string) => `${amps} outer pair`;
+export const outerPoles = (amps: string) => `${amps} outer poles that trip separately`;
+export const aQuad = (outer: string) => `Quad: ${outer}`;
 export const aTandemHalf = (ratingAmps: number) => `${ratingAmps} A tandem half`;
 export const conductorAndAListedConnectorIn = (gauge: string) =>
   `${gauge}conductor and a listed connector, in case the wire is too short`;
@@ -87,16 +90,18 @@ export const calculatedBy = {
   standard: 'NEC 220 Part III, standard method',
 };
 export const recordedPeak = (peak: string) => `125% of the recorded peak, ${peak}`;
-export const sumOfCircuits = 'all of its circuits on';
+export const sumOfCircuits = 'all of its circuits on at once';
 export const sumOfMains = 'all mains together';
 export const unknownCircuit = (place: string, label: string, panel: string) =>
   [place, label, `(${panel})`].filter((part) => part !== '').join(' ');
-export const setItToAtMost = (amps: string) => `Choose or set a load of at most ${amps}.`;
+export const setItToAtMost = (amps: string) => `Choose a smaller load, or a lower setting: at most ${amps}.`;
 export const putItOnTheOtherLeg = (leg: string) => `Put it on leg ${leg}.`;
 export const haveItManaged =
-  'Have it managed: an energy management system turns it down or off while other loads run (NEC 750.30).';
-export const putItInPanel = (panel: string) => `Connect it in ${panel}.`;
+  'Use an energy management system that turns it down or off while other loads run (NEC 750.30).';
+export const putItInPanel = (panel: string) => `Connect it to ${panel} instead.`;
 export const enlargeTheFeeder = (amps: string) =>
+  `Have the feeder replaced, sized for ${amps}: conductors and breaker together.`;
+export const enlargeFeederAndPanel = (amps: string) =>
   `Have the feeder and the panel it feeds replaced, sized for ${amps}: conductors, breaker and bus together.`;
 export const enlargeTheService = (amps: string) =>
-  `Have the service enlarged to ${amps}: conductors, meter base, main and bus together.`;
+  `Have the service upgraded to ${amps}: conductors, meter base, main and bus together.`;

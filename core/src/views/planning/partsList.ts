@@ -2,6 +2,7 @@ import { sayQuantity } from '../../facts/quantities/index.ts';
 import { BREAKER_KIND_WORDS, listedFamilies, sayPlace } from '../../panel/layout/index.ts';
 import type { ActionId } from '../../facts/vocabulary/index.ts';
 import { sayConductor } from '../../code/sizing/index.ts';
+import { outerOfQuad, sayOuterPoles } from './room.ts';
 import { BREAKER_BANDS, FILLER_BAND, NARROW_BAND, type PriceBand } from './priceBands.ts';
 import type { PlannedPanel, Planning, StoredProposal } from './schema.ts';
 import * as messages from './messages.ts';
@@ -116,28 +117,36 @@ function proposalLines(planned: PlannedPanel, { entryId, content }: StoredPropos
   const there = planned.breakers.find(({ breaker }) => breaker.id === content.breakerId)?.breaker;
   // One that is only moved is not bought.
   const isNew = there?.ratingAmps !== content.ratingAmps || there.kind !== content.kind;
-  const lines: PartLine[] = isNew
-    ? [
-        breakerLine(planned, {
-          key: `proposal ${entryId}`,
-          poles: content.poles,
-          ratingAmps: content.ratingAmps,
-          kind: content.kind,
-          forWhat,
-        }),
-      ]
-    : [];
+  const outer = outerOfQuad(content.steps, planned.breakers);
+  const lines: PartLine[] = [];
+  // A quad holds the new breaker too.
+  if (outer.length > 0)
+    lines.push({
+      key: `proposal ${entryId}`,
+      group: 'tandem-breakers',
+      count: 1,
+      what: messages.quad(sayOuterPoles(outer), sayQuantity(content.ratingAmps, 'A'), familyText(planned)),
+      forWhat,
+      band: NARROW_BAND,
+    });
+  else if (isNew)
+    lines.push(
+      breakerLine(planned, {
+        key: `proposal ${entryId}`,
+        poles: content.poles,
+        ratingAmps: content.ratingAmps,
+        kind: content.kind,
+        forWhat,
+      }),
+    );
   for (const step of content.steps) {
     const found = planned.breakers.find(({ breaker }) => breaker.id === step.breakerId);
-    if (step.as === 'move' || !found) continue;
+    if (step.as !== 'narrow' || !found) continue;
     lines.push({
       key: `narrow ${entryId} ${step.breakerId}`,
       group: 'tandem-breakers',
       count: 1,
-      what: (step.as === 'quad' ? messages.quad : messages.tandemHalf)(
-        sayQuantity(found.breaker.ratingAmps, 'A'),
-        familyText(planned),
-      ),
+      what: messages.tandemHalf(sayQuantity(found.breaker.ratingAmps, 'A'), familyText(planned)),
       forWhat: `${forWhat}: ${found.circuit?.label ?? sayPlace(found.breaker)}`,
       band: NARROW_BAND,
     });

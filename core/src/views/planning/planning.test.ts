@@ -249,8 +249,21 @@ describe('half-size breakers of a plan', () => {
     ]);
     expect(roomSteps(kept, full)[0]).toMatchObject({
       text: 'Replace 1 Circuit 1 with a quad: it becomes an outer 20 A pole',
-      parts: ['Quad with 20 A outer poles'],
+      parts: ['Quad: 20 A outer poles that trip separately'],
     });
+    // One part for all of it, though it stands in two steps.
+    expect(roomSteps(kept, full)[1]!.parts).toEqual([]);
+    const content = {
+      ...{ title: 'Pump', breakerId: null, poles: 2 as const, ratingAmps: 20, kind: 'standard' as const },
+      ...{ place: kept.place, steps: proposedSteps(kept), conductor: null, lengthM: null, reasons: [] },
+    };
+    const proposals = [{ entryId: uuid(1001), at: site.createdAt, simulated: false, content }];
+    const bought = partsList(planning({ ...full, proposals }), new Map()).filter(({ group }) =>
+      ['breakers', 'tandem-breakers'].includes(group),
+    );
+    expect(bought.map(({ count, what }) => [count, what])).toEqual([
+      [1, expect.stringMatching(/^Quad: 20 A outer poles that trip separately, 20 A inner pair/)],
+    ]);
   });
 
   test('none is made for a charger’s breaker, nor with ground-fault protection', () => {

@@ -1,4 +1,5 @@
 import { LOAD_LIMITS } from '../../facts/limits/index.ts';
+import { sayQuantity } from '../../facts/quantities/index.ts';
 import { legOfSpace, sayPlace } from '../../panel/layout/index.ts';
 import type { PlannedBreaker, SpacePlan, SpacePlanInput } from '../../panel/spacePlan/index.ts';
 import type { Breaker, Circuit } from '../../record/entities/index.ts';
@@ -161,6 +162,35 @@ const REACHES_ROWS = 2;
 const rowOf = (space: number) => Math.floor((space - 1) / 2);
 
 /**
+ * The breakers that become the outer poles of a quad.
+ *
+ * @param steps of a plan or a proposal
+ * @param breakers of the panel
+ * @returns one two-pole breaker, or up to two one-pole breakers
+ * @example outerOfQuad([], breakers) // []
+ */
+export const outerOfQuad = (
+  steps: readonly { breakerId: string; as: string }[],
+  breakers: PlannedPanel['breakers'],
+): Breaker[] =>
+  steps.flatMap(({ breakerId, as }) => {
+    const found = as === 'quad' && breakers.find(({ breaker }) => breaker.id === breakerId);
+    return found ? [found.breaker] : [];
+  });
+
+/**
+ * The outer poles of a quad in words.
+ *
+ * @param outer breakers that become them
+ * @returns ratings in A, and whether they trip together
+ * @example sayOuterPoles([{ poles: 1, ratingAmps: 20 }]) // '20 A outer poles that trip separately'
+ */
+export function sayOuterPoles(outer: readonly Pick<Breaker, 'poles' | 'ratingAmps'>[]): string {
+  const ratings = [...new Set(outer.map(({ ratingAmps }) => sayQuantity(ratingAmps, 'A')))].join(' / ');
+  return outer.some(({ poles }) => poles === 2) ? messages.outerPair(ratings) : messages.outerPoles(ratings);
+}
+
+/**
  * The steps of a plan in words, with the parts each takes: narrow units, and splices where a conductor may end up too short.
  *
  * @param plan as `spacePlan` gives it
@@ -170,6 +200,10 @@ const rowOf = (space: number) => Math.floor((space - 1) / 2);
  */
 export function roomSteps({ steps }: Pick<SpacePlan, 'steps'>, { breakers }: PlannedPanel): RoomStep[] {
   const at = new Map(breakers.map(({ breaker }) => [breaker.id, breaker.space]));
+  const outer = outerOfQuad(
+    steps.map(({ id, as }) => ({ breakerId: id, as })),
+    breakers,
+  );
   return steps.map(({ id, to, as }) => {
     const { breaker, circuit } = breakers.find((one) => one.breaker.id === id)!;
     const from = at.get(id)!;
@@ -189,7 +223,8 @@ export function roomSteps({ steps }: Pick<SpacePlan, 'steps'>, { breakers }: Pla
             : messages.replaceWithTheOuterPartOfAQuad(what, breaker.ratingAmps, breaker.poles),
       parts: [
         ...(as === 'narrow' ? [messages.aTandemHalf(breaker.ratingAmps)] : []),
-        ...(as === 'quad' ? [messages.aQuadWithOuterPoles(breaker.ratingAmps)] : []),
+        // The breakers of a quad are one part.
+        ...(as === 'quad' && id === outer[0]?.id ? [messages.aQuad(sayOuterPoles(outer))] : []),
         ...(farAway ? [messages.conductorAndAListedConnectorIn(gauge)] : []),
       ],
       changesLeg,

@@ -11,7 +11,7 @@ import { ByPlace } from './ByPlace.tsx';
 import { useCode } from './codeStore.ts';
 import { handsOff, usePlanned } from '../proposals/index.ts';
 import { WantedCircuit } from './WantedCircuit.tsx';
-import { servedBy, type Wish } from './wish.ts';
+import { servedBy, wishedAmps, type Wish } from './wish.ts';
 import * as messages from './messages.ts';
 
 /** What comes after the question is more than the page itself. */
@@ -93,19 +93,21 @@ function Room({ board, planning, planned }: { board: Board; planning: Planning; 
           isNew: true,
         });
   const kind = wish.kind === 'by-place' ? (byPlace?.kind ?? 'standard') : wish.kind;
+  const amps = wishedAmps(wish);
   const plan = found && planFor(found, { ratingAmps: wish.ratingAmps, kind }, planned);
   return (
     <>
       <WantedCircuit wish={wish} onChange={change} panel={board.panel} />
       {byPlace && <ByPlace answer={byPlace} />}
-      {plan && (
+      {plan && amps !== null && (
         <RoomPlan
           board={board}
           planning={planning}
           planned={planned}
           plan={plan}
-          onAmps={(amps) => change({ amps: `${amps}` })}
+          onAmps={(largest) => change({ amps: `${largest}` })}
           wish={wish}
+          amps={amps}
           kind={kind}
           reasons={byPlace?.reasons ?? []}
         />

@@ -3,8 +3,6 @@ import { BREAKER_KIND_WORDS, type BreakerKind } from '@phylaxon/core/panel/layou
 import type { SpacePlan } from '@phylaxon/core/panel/spacePlan';
 import type { Board } from '@phylaxon/core/views/board';
 import {
-  afterSteps,
-  busLegOf,
   loadFit,
   proposedSteps,
   roomSteps,
@@ -16,7 +14,7 @@ import { useSettings } from '../../shared/queries/index.ts';
 import { classes } from '../../shared/ui/index.ts';
 import { BeforeAndAfter, DeadFirst, KeepProposal, useMoveLayer, WorkSteps } from '../proposals/index.ts';
 import { LoadFitList } from './LoadFitList.tsx';
-import { wishedAmps, type Wish } from './wish.ts';
+import type { Wish } from './wish.ts';
 import * as messages from './messages.ts';
 
 const headline = ({ via, place, steps }: SpacePlan, poles: 1 | 2): string => {
@@ -39,42 +37,6 @@ function withLoad(text: string, { possible }: SpacePlan, fit: LoadFit | null): s
   return fit.unknown.length > 0 ? messages.asFarAsIsKnown(text) : text;
 }
 
-/** Whether the load fits on its way, with what moves for it in its new place. */
-function fitOf({
-  planning,
-  planned,
-  plan,
-  wish,
-  amps,
-  rules,
-}: {
-  planning: Planning;
-  planned: PlannedPanel;
-  plan: SpacePlan;
-  wish: Wish;
-  amps: number;
-  rules: 'split' | 'flat80';
-}): LoadFit {
-  const moved = new Map(
-    afterSteps(
-      planned.breakers.map(({ breaker }) => breaker),
-      plan.steps,
-    ).map((breaker) => [breaker.id, breaker]),
-  );
-  const after = {
-    ...planned,
-    breakers: planned.breakers.map((entry) => ({ ...entry, breaker: moved.get(entry.breaker.id)! })),
-  };
-  return loadFit(
-    { ...planning, panels: planning.panels.map((one) => (one === planned ? after : one)) },
-    {
-      ...{ panelId: planned.panel.id, amps, rules, poles: wish.poles, continuous: wish.continuous },
-      breakerAmps: wish.ratingAmps,
-      ...(plan.place && wish.poles === 1 && { leg: busLegOf(plan.place.space) }),
-    },
-  );
-}
-
 /** A wish in the address of another panel’s page. */
 const searchOf = ({ title, poles, ratingAmps, amps, continuous }: Wish): string =>
   new URLSearchParams({
@@ -89,6 +51,7 @@ export function RoomPlan({
   planned,
   plan,
   wish,
+  amps,
   onAmps,
   kind,
   reasons,
@@ -98,6 +61,8 @@ export function RoomPlan({
   planned: PlannedPanel;
   plan: SpacePlan;
   wish: Wish;
+  /** The load of the wish, A. */
+  amps: number;
   onAmps: (amps: number) => void;
   kind: BreakerKind;
   reasons: readonly { text: string }[];
@@ -108,10 +73,13 @@ export function RoomPlan({
     title: wish.title.trim() || messages.unnamedBreaker(wish.ratingAmps),
   });
   const { loading } = useSettings();
-  const amps = wishedAmps(wish);
   // A generator’s inlet is a source, not a load.
-  const fit =
-    amps === null || wish.isInlet ? null : fitOf({ planning, planned, plan, wish, amps, rules: loading });
+  const fit = wish.isInlet
+    ? null
+    : loadFit(planning, {
+        ...{ panelId: planned.panel.id, plan, amps, rules: loading },
+        ...{ poles: wish.poles, continuous: wish.continuous, breakerAmps: wish.ratingAmps },
+      });
   const steps = roomSteps(plan, planned);
   const isGood = plan.possible && fit?.fits !== false;
   const gauge = thinnestConductor('copper', wish.ratingAmps, 60);

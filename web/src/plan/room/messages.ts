@@ -10,7 +10,7 @@ export const thePigtailTypeNeedsAScrew =
   'The pigtail type needs a screw on the neutral bar; the plug-on type needs a panel with a plug-on neutral bar. Either costs several times as much as a standard breaker. Local amendments take precedence.';
 export const loadOnTheWay = 'Load from the breaker to the service';
 export const howTheLoadCounts =
-  'Each leg by itself. Continuous load counts as set in the settings (NEC 2023, 210.20(A), 215.3).';
+  'Each leg is checked separately. Continuous load counts as chosen in the settings (NEC 2023, 210.20(A), 215.3).';
 export const within = '✓';
 export const over = '✕';
 export const headroom = (amps: string) => `${amps} to spare`;
@@ -29,7 +29,7 @@ export const planWith = (amps: string) => `Plan with ${amps}`;
 export const planItThere = 'Plan it there';
 export const theLoadDoesNotFit = (where: string, at: string) => `${where}. The load does not fit: ${at}`;
 export const chooseAWayFirst = 'The load does not fit. Choose a way that fits first.';
-export const asFarAsIsKnown = (where: string) => `${where}. The load fits as far as it is known.`;
+export const asFarAsIsKnown = (where: string) => `${where}. The load fits, based on what is on record.`;
 export const load = 'Load (A)';
 export const runsThreeHours = 'Runs three hours or more';
 export const enterACurrent = 'Enter a current from 0 to 10000 A.';
