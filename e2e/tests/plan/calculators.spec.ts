@@ -29,7 +29,7 @@ for (const { name, size } of LOOKS) {
       await choose('Ampacity');
       await page.getByLabel('Current-carrying conductors').fill('ten');
       await expect(answer).toContainText('Carries 15 A');
-      await choose('Solar, battery or vehicle on a bus');
+      await choose('Solar, battery or vehicle feeding a panel');
       await page.getByLabel('Position').selectOption('other');
       await expect(answer).toContainText('Not allowed on this bus');
       await page.getByLabel('Source output (A)').fill('x');

@@ -20,5 +20,6 @@ export const CITATIONS = {
   dwellingService: 'NEC 2023, 310.12, conductors of dwelling services and main feeders',
   equipmentGround: 'NEC 2023, Table 250.122, equipment grounding conductors',
   busSources: 'NEC 2023, 705.12(B) and 705.28(A), sources on the load side of a panel',
+  voltageDrop: 'NEC 2023, 210.19(A) informational note, 3% voltage drop of a branch circuit',
   conductorOhms: 'NEC 2023, Chapter 9, Table 8, direct-current resistance at 75 °C',
 } as const;

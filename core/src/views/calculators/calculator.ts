@@ -28,7 +28,7 @@ export interface Calculator {
   id: string;
   title: string;
   fields: readonly CalculatorField[];
-  /** Title and table of the standard, with the edition. */
+  /** Title and table of the standard, with the edition; or the definition. */
   source: string;
   run: (values: Readonly<Record<string, unknown>>) => CalculatorAnswer | CalculatorProblem;
 }

@@ -37,7 +37,7 @@ import { figure, choice, inAmps, MATERIAL, sizes, celsius, DROP_PERCENT } from '
 export const breakerCalculator = calculator({
   id: 'breaker-for-a-load',
   title: messages.breakerForALoad,
-  source: `${CITATIONS.continuousLoad}; ${CITATIONS.ampacity}`,
+  source: `${CITATIONS.continuousLoad}; ${CITATIONS.standardRatings}; ${CITATIONS.ampacity}`,
   fields: [
     figure('amps', messages.current, 'A', 32),
     choice(
@@ -72,7 +72,7 @@ export const breakerCalculator = calculator({
 export const voltageDropCalculator = calculator({
   id: 'voltage-drop',
   title: messages.voltageDrop,
-  source: CITATIONS.conductorOhms,
+  source: `${CITATIONS.voltageDrop}; ${CITATIONS.conductorOhms}`,
   fields: [
     figure('amps', messages.current, 'A', 16),
     figure('lengthM', messages.length, 'm', 30),
@@ -128,18 +128,13 @@ export const ampacityCalculator = calculator({
   ],
   input: z
     .object({
-      ...{
-        gauge: conductor.shape.gauge,
-        material: conductor.shape.material,
-        ambientC,
-        currentCarrying,
-        terminalC,
-      },
-      insulationC: conductor.shape.insulationC,
+      ...conductor.shape,
+      cable: conductor.shape.cable.default('other'),
+      ...{ ambientC, currentCarrying, terminalC },
     })
     .refine(isMade, NOT_MADE),
-  answer: ({ gauge, material, insulationC, ...place }) => {
-    const wire = { gauge, material, insulationC, cable: 'other' as const };
+  answer: ({ gauge, material, insulationC, cable, ...place }) => {
+    const wire = { gauge, material, insulationC, cable };
     const { insulation, terminal } = ampacityLimits({ conductor: wire, ...place });
     const carries = Math.min(insulation, terminal);
     return {

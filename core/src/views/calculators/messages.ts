@@ -10,13 +10,14 @@ export const tripsImmediately = (latest: string) => `Trips immediately, within $
 export const timesTheRating = (amps: string, multiple: string, rated: string) =>
   `${amps} is ${multiple} times ${rated}.`;
 export const wornOneDiffers =
-  'For any sound thermal-magnetic breaker. A worn or hot one trips sooner or later.';
+  'For a sound thermal-magnetic breaker. A worn or hot breaker can trip outside this range.';
 export const apparentPower = 'Volt-amperes and power factor';
 export const voltage = 'Voltage (V)';
 export const watts = 'Power (W), if measured';
 export const withPowerFactor = (va: string, factor: string) => `${va}, power factor ${factor}`;
 export const product = (volts: string, amps: string, va: string) => `${volts} × ${amps} = ${va}`;
 export const ratio = (power: string, va: string, factor: string) => `${power} ÷ ${va} = ${factor}`;
+export const definitionOfPower = 'Definitions: VA = V × A, power factor = W ÷ VA';
 export const ampsLoadTheBreaker = 'The current loads the breaker, whatever the power factor.';
 export const breakerForALoad = 'Breaker and wire for a load';
 export const duration = 'Duration';
@@ -31,15 +32,15 @@ export const continuousCounts = (amps: string, counted: string) => `125% of ${am
 export const nextStandard = (counted: string, rated: string) =>
   `The next standard rating at or above ${counted} is ${rated}.`;
 export const wireBySixty = (conductor: string) =>
-  `${conductor} by the 60 °C column; in hot air, in a bundle or on a long run it must be larger.`;
+  `${conductor} by the 60 °C column. Use a larger size in hot air, in a bundle or on a long run.`;
 export const voltageDrop = 'Voltage drop';
 export const length = 'Length, one way';
 export const wireSize = 'Wire size';
 export const drop = (percent: string, volts: string) => `${percent}% voltage drop, ${volts}`;
-export const thereAndBack = (ohms: string) => `Both ways the conductors have ${ohms} at 75 °C.`;
+export const thereAndBack = (ohms: string) => `Conductor resistance, both ways: ${ohms} at 75 °C.`;
 export const smallestWithin = (limit: number, conductor: string) =>
-  `Smallest within ${limit}%: ${conductor}.`;
-export const noneWithin = (limit: number) => `No conductor in the table stays within ${limit}%.`;
+  `Smallest wire within ${limit}%: ${conductor}.`;
+export const noneWithin = (limit: number) => `No wire in the table stays within ${limit}%.`;
 export const ampacity = 'Ampacity';
 export const insulation = 'Insulation';
 export const terminals = 'Terminals';
@@ -50,7 +51,7 @@ export const limits = (insulationAmps: string, terminalAmps: string) =>
   `By its insulation with corrections: ${insulationAmps}. By the terminals: ${terminalAmps}.`;
 export const largestBreaker = (rated: string) => `Largest breaker: ${rated}.`;
 export const noBreaker = 'No standard breaker protects it here.';
-export const secondSource = 'Solar, battery or vehicle on a bus';
+export const secondSource = 'Solar, battery or vehicle feeding a panel';
 export const bus = 'Bus (A)';
 export const main = 'Main (A)';
 export const output = 'Source output (A)';
@@ -66,7 +67,9 @@ export const rule = {
   'opposite-end': 'Main and source at opposite ends, within 120% of the bus',
   'all-breakers': 'All breakers within the bus',
 };
-export const ruleSays = (name: string, value: string, limit: string) => `${name}: ${value}, limit ${limit}.`;
+export const ruleSays = (name: string, value: string, limit: string, isKept: boolean) =>
+  `${isKept ? '✓' : '✕'} ${name}: ${value}, limit ${limit}.`;
+export const oneRuleIsEnough = 'One rule that applies is enough.';
 export const doesNotApply = (name: string) => `${name}: does not apply here.`;
 export const sag = 'Bad connection from a voltage sag';
 export const unloaded = 'Without load (V)';
@@ -75,7 +78,7 @@ export const sagIs = (percent: string, watts: string) => `${percent}% sag, ${wat
 export const loadedIsHigher = 'The voltage with load must not be above the voltage without load.';
 export const enterALoad = 'Enter the current of a known load, above 0 A.';
 export const enterTheVoltage = 'Enter a voltage above 0 V.';
-export const resistance = (ohms: string) => `The run has ${ohms}, both ways with its connections.`;
+export const resistance = (ohms: string) => `Resistance of the run and its connections: ${ohms}.`;
 export const sagCompare = (limit: number) =>
-  `Above ${limit}% the run is too long, too thin, or has a bad connection. Have it searched.`;
+  `Above ${limit}%, the run is too long, the wire is too small, or a connection is bad. Have an electrician find it.`;
 export const sagNormal = (limit: number) => `Up to ${limit}% is usual for a branch circuit.`;

@@ -1,5 +1,6 @@
 import { z } from 'zod';
-import { VOLTAGE_LIMITS } from '../../facts/limits/index.ts';
+import { consequencesOf, outcomeHazard } from '../../facts/hazards/index.ts';
+import { sagOutcome, VOLTAGE_LIMITS } from '../../facts/limits/index.ts';
 import { amps, exceeds, sayNumber, sayQuantity, volts } from '../../facts/quantities/index.ts';
 import { CITATIONS } from '../../facts/standards/index.ts';
 import { apparentPower, powerInput } from '../../physics/power/index.ts';
@@ -11,7 +12,7 @@ import { figure, inAmps, DROP_PERCENT } from './fields.ts';
 export const powerCalculator = calculator({
   id: 'volt-amperes',
   title: messages.apparentPower,
-  source: CITATIONS.continuousLoad,
+  source: messages.definitionOfPower,
   fields: [
     figure('volts', messages.voltage, 'V', 120),
     figure('amps', messages.current, 'A', 8),
@@ -41,7 +42,7 @@ export const powerCalculator = calculator({
 export const sagCalculator = calculator({
   id: 'voltage-sag',
   title: messages.sag,
-  source: CITATIONS.voltage,
+  source: CITATIONS.voltageDrop,
   fields: [
     figure('unloaded', messages.unloaded, 'V', 121),
     figure('loaded', messages.loaded, 'V', 116),
@@ -57,12 +58,17 @@ export const sagCalculator = calculator({
   answer: ({ unloaded, loaded, amps: load }) => {
     const lost = unloaded - loaded;
     const isOver = exceeds(lost / unloaded, VOLTAGE_LIMITS.sagNoticed);
+    const outcome = sagOutcome(lost / unloaded);
+    const hazard = outcomeHazard('outlet-sag', outcome);
+    const finding = hazard && { test: 'outlet-sag' as const, outcome, ...hazard };
+    const follows = finding && consequencesOf({ level: finding.level, findings: [finding] });
     return {
       headline: messages.sagIs(sayNumber((100 * lost) / unloaded, 1), sayQuantity(lost * load, 'W', 0)),
       isOver,
       steps: [
         messages.resistance(sayQuantity(lost / load, 'Ω', 3)),
         isOver ? messages.sagCompare(DROP_PERCENT) : messages.sagNormal(DROP_PERCENT),
+        ...(follows ? [follows.use, ...follows.now] : []),
       ],
     };
   },

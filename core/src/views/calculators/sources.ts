@@ -39,11 +39,12 @@ export const sourceCalculator = calculator({
       headline: ok ? messages.allowed : messages.notAllowed,
       isOver: !ok,
       steps: [
-        ...rules.map(({ code, valueAmps, limitAmps, applies }) =>
+        ...rules.map(({ code, valueAmps, limitAmps, ok: isKept, applies }) =>
           applies && valueAmps !== null
-            ? messages.ruleSays(messages.rule[code], inAmps(valueAmps), inAmps(limitAmps))
+            ? messages.ruleSays(messages.rule[code], inAmps(valueAmps), inAmps(limitAmps), isKept)
             : messages.doesNotApply(messages.rule[code]),
         ),
+        messages.oneRuleIsEnough,
         ...reasons.map(({ text }) => text),
       ],
     };

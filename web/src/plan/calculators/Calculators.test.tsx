@@ -44,6 +44,18 @@ test('an empty or impossible figure is told, and marked at its field', () => {
   expect(screen.queryByRole('status')).toBeNull();
 });
 
+test('what cannot be read is told, also where a figure is usual; a limit is in the person’s unit', () => {
+  show('?calculator=trip-time');
+  fireEvent.change(field(/^Ambient/), { target: { value: 'warm' } });
+  expect(screen.getByRole('alert').textContent).toBe('Enter a figure.');
+  expect(field(/^Ambient/).getAttribute('aria-invalid')).toBe('true');
+  fireEvent.change(field(/^Ambient/), { target: { value: '' } });
+  expect(screen.getByRole('alert').textContent).toBe('Enter a figure.');
+  fireEvent.change(field(/^Ambient/), { target: { value: '900' } });
+  expect(screen.getByRole('alert').textContent).toMatch(/from .*°[CF]/);
+  expect(screen.getByRole('alert').textContent).not.toMatch(/[⟦⟧]/);
+});
+
 test('an address that names no calculator opens the first; what it says wrongly is left out', () => {
   show('?calculator=none&amps=abc');
   expect(screen.getByRole('heading', { name: 'Trip time' })).toBeTruthy();

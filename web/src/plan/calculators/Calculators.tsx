@@ -46,19 +46,21 @@ export function Calculators() {
 }
 
 /** Figures of the record are in °C and m; they are typed in the person’s units. */
-const shownIn = (units: Units, field: CalculatorField, value: number): string => {
-  const unit = field.kind === 'figure' ? field.unit : '';
-  const shown = unit === '°C' ? units.fromCelsius(value) : unit === 'm' ? units.fromMetres(value) : value;
-  return `${Number(shown.toFixed(2))}`;
+const CONVERSIONS: Partial<
+  Record<
+    string,
+    (units: Units) => { unit: string; show: (si: number) => number; read: (typed: number) => number }
+  >
+> = {
+  '°C': ({ temperatureUnit: unit, fromCelsius: show, toCelsius: read }) => ({ unit, show, read }),
+  m: ({ lengthUnit: unit, fromMetres: show, toMetres: read }) => ({ unit, show, read }),
 };
-const typedIn = (units: Units, field: CalculatorField, value: number): number => {
-  const unit = field.kind === 'figure' ? field.unit : '';
-  return unit === '°C' ? units.toCelsius(value) : unit === 'm' ? units.toMetres(value) : value;
-};
+const conversionOf = (units: Units, field: CalculatorField) =>
+  field.kind === 'figure' ? CONVERSIONS[field.unit]?.(units) : undefined;
+
 const labelIn = (units: Units, field: CalculatorField): string => {
-  const unit = field.kind === 'figure' ? field.unit : '';
-  if (unit === '°C') return messages.withUnit(field.label, units.temperatureUnit);
-  return unit === 'm' ? messages.withUnit(field.label, units.lengthUnit) : field.label;
+  const conversion = conversionOf(units, field);
+  return conversion ? messages.withUnit(field.label, conversion.unit) : field.label;
 };
 
 function CalculatorForm({ calculator }: { calculator: Calculator }) {
@@ -69,7 +71,11 @@ function CalculatorForm({ calculator }: { calculator: Calculator }) {
     Object.fromEntries(fields.map((field) => [field.name, begun(units, field, params.get(field.name))])),
   );
   const values = valuesOf(units, fields, typed);
-  const answer = calculator.run(values);
+  // What may be left out begins empty; anything else that is empty would be answered with a figure nobody sees.
+  const unread = fields.find(
+    ({ name, initial }) => Number.isNaN(values[name]) || (values[name] === undefined && initial !== null),
+  );
+  const answer = unread ? { field: unread.name, message: messages.enterAFigure } : calculator.run(values);
   const change = (name: string, text: string) => {
     const next = { ...typed, [name]: text };
     setTyped(next);
@@ -111,13 +117,13 @@ function CalculatorForm({ calculator }: { calculator: Calculator }) {
           </p>
           <ul className="list-disc pl-5">
             {answer.steps.map((step) => (
-              <li key={step}>{step}</li>
+              <li key={step}>{units.say(step)}</li>
             ))}
           </ul>
         </div>
       ) : (
         <p role="alert" className="font-medium text-danger">
-          {values[answer.field] === undefined ? messages.enterAFigure : answer.message}
+          {units.say(answer.message)}
         </p>
       )}
       <p className="text-sm text-ink-soft">
@@ -131,7 +137,9 @@ function CalculatorForm({ calculator }: { calculator: Calculator }) {
 function begun(units: Units, field: CalculatorField, told: string | null): string {
   if (field.kind === 'choice') return told ?? `${field.initial}`;
   const value = told === null ? field.initial : Number(told);
-  return value === null || Number.isNaN(value) ? '' : shownIn(units, field, value);
+  if (value === null || Number.isNaN(value)) return '';
+  const shown = conversionOf(units, field)?.show(value) ?? value;
+  return `${Number(shown.toFixed(2))}`;
 }
 
 const optionOf = ({ options, initial }: CalculatorField & { kind: 'choice' }, text: string) =>
@@ -146,6 +154,7 @@ const valuesOf = (
     fields.map((field) => {
       if (field.kind === 'choice') return [field.name, optionOf(field, typed[field.name]!)];
       const value = toNumber(typed[field.name]);
-      return [field.name, value === null || value === undefined ? undefined : typedIn(units, field, value)];
+      if (value === null || value === undefined) return [field.name, undefined];
+      return [field.name, conversionOf(units, field)?.read(value) ?? value];
     }),
   );

@@ -1,7 +1,7 @@
 export const calculators = 'Calculators';
 export const calculator = 'Calculator';
 export const whatTheyAreFor =
-  'Quick answers without a panel or a record. The address keeps what you enter, so you can share it.';
+  'Quick answers without a panel or a record. What you enter stays in the address, so you can share the link.';
 export const result = 'Result';
 export const enterAFigure = 'Enter a figure.';
 export const withUnit = (label: string, unit: string) => `${label} (${unit})`;

@@ -32,7 +32,7 @@ export const chooseAWayFirst = 'The load does not fit. Choose a way that fits fi
 export const asFarAsIsKnown = (where: string) => `${where}. The load fits, based on what is on record.`;
 export const load = 'Load (A)';
 export const runsThreeHours = 'Runs three hours or more';
-export const enterACurrent = 'Enter a current from 0 to 10000 A.';
+export const enterACurrent = 'Enter a current from 0 to 10,000 A.';
 export const thisBreakerStaysWhereItIs = (asked: ReactNode) =>
   rich`✕ This breaker stays where it is. ${asked}`;
 export const spacesAnd = (first: number, second: number) => `spaces ${first} and ${second}`;

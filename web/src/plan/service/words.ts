@@ -1,4 +1,4 @@
-import { CITATIONS } from '@phylaxon/core/facts/standards';
+import { CITATIONS, DWELLING_LOAD } from '@phylaxon/core/facts/standards';
 import type { ServiceMethod, ServicePart } from '@phylaxon/core/code/serviceLoad';
 import type { ServicePartRating } from '@phylaxon/core/views/planning';
 
@@ -22,7 +22,7 @@ export const SCHOOLS: Record<ServiceMethod, { name: string; source: string; when
   measured: {
     name: 'Measured',
     source: CITATIONS.dwellingMeasured,
-    when: 'One year of readings, or 30 days plus the seasonal loads.',
+    when: `One year of readings, or ${DWELLING_LOAD.measuredLeastDays} days plus the seasonal loads.`,
   },
 };
 
