@@ -38,10 +38,11 @@ test('the pictures', async ({ page, request }) => {
   await page.goto(`/panels/${panel.id}/service`);
   await page.getByRole('region', { name: 'Can this load be added?' }).getByRole('status').waitFor();
   await shoot(page, 'service');
-  await page.goto(`/panels/${panel.id}/room?poles=2&amps=50&title=EV+charger`);
+  await page.goto(`/panels/${panel.id}/room?poles=2&amps=60&title=EV+charger`);
   await page.getByLabel('Equipment').selectOption('vehicle-outlet');
   await page.getByRole('img', { name: /^After/ }).waitFor();
   await page.getByLabel('Equipment').blur();
+  await page.getByRole('region', { name: 'Plan', exact: true }).evaluate((plan) => plan.scrollIntoView());
   await shoot(page, 'room');
   const details = {
     'detail-replace': 'Loft lights',

@@ -16,7 +16,7 @@ export function LoadFitList({
   roomOf: (panelId: string) => string;
 }) {
   return (
-    <section aria-label={messages.loadOnTheWay} className="space-y-3 border-t border-rule-strong pt-3">
+    <section aria-label={messages.loadOnTheWay} className="mt-3 space-y-3 border-t border-rule-strong pt-3">
       <h2 className="text-xl font-bold">{messages.loadOnTheWay}</h2>
       <p className="text-sm text-ink-soft">{messages.howTheLoadCounts}</p>
       <ul className="divide-y divide-rule">
