@@ -29,6 +29,7 @@ const CORE = [
   'code/sizing',
   'code/feeder',
   'code/addedLoad',
+  'code/backup',
   'code/secondSource',
   'code/serviceLoad',
   'code/protectionByPlace',

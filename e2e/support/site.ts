@@ -45,14 +45,24 @@ export async function asElectrician(page: Page) {
 export const decision = (page: Page) => page.getByRole('article', { name: 'Decision' });
 
 /** A panel of the test’s own with a typed directory. Returns where it is. */
-export async function ownPanel(request: APIRequestContext, directory: string[], siteName = 'Boat shed') {
+export async function ownPanel(
+  request: APIRequestContext,
+  directory: string[],
+  siteName = 'Boat shed',
+  drawn: object = {},
+) {
   const post = async (path: string, data: object) => {
     const answer = await request.post(`/api/v1${path}`, { data });
     expect(answer.status()).toBe(201);
     return (await answer.json()) as { id: string };
   };
   const site = await post('/sites', { name: siteName });
-  const panel = await post(`/sites/${site.id}/panels`, { name: 'Shed panel', spaces: 12, mainAmps: 60 });
+  const panel = await post(`/sites/${site.id}/panels`, {
+    name: 'Shed panel',
+    spaces: 12,
+    mainAmps: 60,
+    ...drawn,
+  });
   await post(`/panels/${panel.id}/directory`, { text: directory.join('\n') });
   return { siteId: site.id, panelId: panel.id, path: `/panels/${panel.id}` };
 }

@@ -19,6 +19,7 @@ import {
 import { spacePlan, spacePlanInput, spacePlanOutput } from '../panel/spacePlan/index.ts';
 import { feeder, feederInput, feederOutput } from '../code/feeder/index.ts';
 import { addedLoad, addedLoadInput, addedLoadOutput } from '../code/addedLoad/index.ts';
+import { backup, backupInput, backupOutput } from '../code/backup/index.ts';
 import { secondSource, secondSourceInput, secondSourceOutput } from '../code/secondSource/index.ts';
 import { serviceLoad, serviceLoadInput, serviceLoadOutput } from '../code/serviceLoad/index.ts';
 import { readingLine, readingLineInput, readingLineOutput } from '../record/readingLine/index.ts';
@@ -150,6 +151,13 @@ export const COMPUTATIONS = {
     input: secondSourceInput,
     output: secondSourceOutput,
     run: secondSource,
+  }),
+  backup: computation({
+    isHeavy: true,
+    summary: 'Which loads a backup source carries and starts, and in which order',
+    input: backupInput,
+    output: backupOutput,
+    run: backup,
   }),
   'space-plan': computation({
     isHeavy: true,

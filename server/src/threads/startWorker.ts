@@ -2,6 +2,10 @@ import { Worker, type WorkerOptions } from 'node:worker_threads';
 
 const isBundled = !import.meta.url.endsWith('.ts');
 
+/** Registers in the thread itself how TypeScript is read: what the process that starts it registered does not hold there. */
+const registerTypeScript = () =>
+  `data:text/javascript,import { register } from '${import.meta.resolve('tsx/esm/api')}'; register();`;
+
 /**
  * A program of the server’s that runs in a thread, and how a thread is to be started for it: from its sources it needs to
  * be told how to read TypeScript.
@@ -13,7 +17,7 @@ export const workerProgram = (name: string): { filename: string; execArgv?: stri
     ? { filename: new URL(`./${name}.js`, import.meta.url).href }
     : {
         filename: new URL(`../${name}.ts`, import.meta.url).href,
-        execArgv: ['--import', import.meta.resolve('tsx')],
+        execArgv: ['--import', registerTypeScript()],
       };
 
 /** Start one of the server's worker threads. */

@@ -25,16 +25,6 @@ async function plannedPanel(manager: EntityManager, row: PanelRow): Promise<Plan
   const clamped = (await latestClamped(manager, records)).sort((x, y) => x.at.localeCompare(y.at));
   const measured = new Map(clamped.map(({ breakerId, amps }) => [breakerId, amps]));
   const shown = (await panelEntriesOf(manager, row.id)).filter(({ entry }) => entry.struck === null);
-  const sheets = shown.flatMap(({ entry }) =>
-    entry.kind === 'service-sheet'
-      ? [{ entryId: entry.id, at: entry.at, simulated: entry.simulated, content: entry.content }]
-      : [],
-  );
-  const proposals = shown.flatMap(({ entry }) =>
-    entry.kind === 'proposal'
-      ? [{ entryId: entry.id, at: entry.at, simulated: entry.simulated, content: entry.content }]
-      : [],
-  );
   return {
     panel: panelFromRow(row),
     breakers: records.map(({ breaker, circuit }) => ({
@@ -43,7 +33,9 @@ async function plannedPanel(manager: EntityManager, row: PanelRow): Promise<Plan
       measuredAmps: measured.get(breaker.id) ?? null,
     })),
     peak: highestQuarterHour(shown),
-    sheet: sheets[0] ?? null,
+    sheet: storedOf(shown, 'service-sheet')[0] ?? null,
+    sources: storedOf(shown, 'other-sources')[0] ?? null,
+    critical: storedOf(shown, 'keeps-power')[0]?.content.breakerIds ?? [],
     corrections: correctionsOf(shown),
     signs: [
       ...new Set([
@@ -51,8 +43,18 @@ async function plannedPanel(manager: EntityManager, row: PanelRow): Promise<Plan
         ...(row.holes.length > 0 ? (['open-hole'] as const) : []),
       ]),
     ],
-    proposals,
+    proposals: storedOf(shown, 'proposal'),
   };
+}
+
+/** The entries of a kind, newest first, as planning shows them. */
+function storedOf<K extends ShownPanelEntry['entry']['kind']>(entries: readonly ShownPanelEntry[], kind: K) {
+  type Content = Extract<ShownPanelEntry['entry'], { kind: K }>['content'];
+  return entries.flatMap(({ entry }) =>
+    entry.kind === kind
+      ? [{ entryId: entry.id, at: entry.at, simulated: entry.simulated, content: entry.content as Content }]
+      : [],
+  );
 }
 
 /** What inspectors want corrected, by the latest word on each permit. */

@@ -1,2 +1,3 @@
 export * from './schema.ts';
 export { secondSource } from './secondSource.ts';
+export { busRuleLines } from './ruleLines.ts';

@@ -13,3 +13,12 @@ export const theBusIsOverloaded = (bus: string) =>
   `No rule allows these sources on a ${bus} bus. Do not connect them here.`;
 export const aSmallerMainWouldDo = (smaller: string) =>
   `With a ${smaller} main the bus would be within its rating. Check that the load of the panel allows it.`;
+export const rule = {
+  sum: 'Main and sources within the bus',
+  'opposite-end': 'Main and source at opposite ends, within 120% of the bus',
+  'all-breakers': 'All breakers within the bus',
+};
+export const ruleSays = (name: string, value: string, limit: string, isKept: boolean) =>
+  `${isKept ? '✓' : '✕'} ${name}: ${value}, limit ${limit}.`;
+export const oneRuleIsEnough = 'One rule that applies is enough.';
+export const doesNotApply = (name: string) => `${name}: does not apply here.`;

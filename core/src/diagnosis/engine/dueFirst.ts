@@ -19,10 +19,10 @@ import type { PriorContext } from '../causes/index.ts';
 /** Before anything is reset, or left on, somebody listens, smells, feels and looks, at the lights too. */
 const SENSED: ReadonlySet<TestId> = new Set<TestId>(SENSE_IDS);
 
-/** Tests due after trips before a breaker is only reset: a trial bare; after repeated trips its load and a look inside. */
+/** Tests due after trips before a breaker is only reset: a trial bare, its load; after repeated trips a look inside. */
 const AFTER_TRIPS: Partial<Record<TestId, readonly string[]>> = {
   'reset-result-unplugged': ['first-time', 'few', 'many-overload', 'after-dead-short'],
-  'load-share': ['few', 'many-overload'],
+  'load-share': ['first-time', 'few', 'many-overload'],
   'terminal-inspection': ['few', 'many-overload', 'after-dead-short'],
 };
 

@@ -171,6 +171,22 @@ describe('the law, over drawn records and complaints', () => {
   });
 });
 
+test('after a first trip its load is asked before it is only reset and watched', () => {
+  const told = found({
+    ...{ 'power-loss-extent': 'one-circuit', 'trips-on-record': 'first-time', 'reset-feel': 'clean-clicks' },
+    ...{ 'trip-pattern': 'random', 'recent-change': 'none', 'handle-position': 'on' },
+    ...{ 'handle-finger-test': 'gives', 'trip-indicator': 'no-indicator', 'power-after-reset': 'restored' },
+    ...{ sound: 'quiet', smell: 'none', 'water-signs': 'dry', 'panel-touch': 'cool' },
+    ...{ 'light-behaviour': 'steady', 'line-side-voltage': 'both-legs-normal' },
+  });
+  const asked = (results: typeof told) => {
+    const assessed = assess(results);
+    return [assessed.choice.action, worthAsking(assessed, nextTests(assessed, 'electrician'), 'electrician')];
+  };
+  expect(asked(told)).toEqual(['reset-and-watch', expect.arrayContaining(['load-share'])]);
+  expect(asked([...told, ...found({ 'load-share': '100-to-135' })])[0]).not.toBe('reset-and-watch');
+});
+
 test('an outcome that implies a kind is used as such', () => {
   expect(impliedBy(found({ 'test-button': 'trips-and-resets' })).breakerKind).toBe('dual');
   expect(impliedBy(found({ 'test-button': 'no-button' })).breakerKind).toBe('standard');

@@ -11,6 +11,13 @@ export {
   type NamedBreaker,
   type PanelEntryKind,
 } from './panelEntryKind.ts';
+export {
+  type OtherSources,
+  otherSources,
+  type PanelSource,
+  SOURCE_CONNECTIONS,
+  type SourceConnection,
+} from './otherSources.ts';
 export { panelSignEntry } from './panelSignEntry.ts';
 export { type Permit, permit } from './permit.ts';
 export { PERMIT_INSPECTIONS, PERMIT_NEEDS, type PermitInspection, type PermitNeed } from './permitStatus.ts';

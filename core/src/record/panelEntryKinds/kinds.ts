@@ -3,6 +3,7 @@ import { hangingDirectory } from './hangingDirectory.ts';
 import { boardPhoto, heatPicture } from './heatPicture.ts';
 import { heatScan } from './heatScan.ts';
 import { houseMap, mapLooks } from './houseMap.ts';
+import { otherSources } from './otherSources.ts';
 import { panelInspection } from './panelInspection.ts';
 import { panelSignEntry } from './panelSignEntry.ts';
 import { permit } from './permit.ts';
@@ -33,5 +34,6 @@ export const PANEL_ENTRIES = {
   'upkeep-round': upkeepRound,
   'upkeep-rule': upkeepRule,
   'keeps-power': keepsPower,
+  'other-sources': otherSources,
   'report-prices': reportPrices,
 };

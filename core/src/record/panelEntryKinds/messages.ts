@@ -104,3 +104,13 @@ export const enterTheCorrections = 'Enter what the inspector wants corrected.';
 export const correctionsFollowAFailedInspection = 'Corrections belong to a failed inspection.';
 export const permitSays = (number: string, inspection: string) =>
   `Permit${number === '' ? '' : ` ${number}`}: inspection ${inspection}`;
+export const otherSources = 'Other sources and backup';
+export const startingAtLeastRunning = 'The starting power must be at least the running power.';
+export const chooseAKindOfSource = 'Choose solar, battery, generator or vehicle.';
+export const chooseAConnection = 'Choose how the source is connected.';
+export const enterThePowerOfTheSource = 'Enter the power of the source, above 0 W.';
+export const chooseAVoltage = 'Choose 120 V or 120/240 V.';
+export const chooseAPriority = 'The priority must be 1, 2 or 3.';
+export const aPanelHasAtMost6Sources = 'A panel can have at most 6 other sources.';
+export const chooseAtMostCircuits = (most: number) => `Choose at most ${most} circuits.`;
+export const sourcesAndEssential = (sources: string, circuits: string) => `${sources}, ${circuits} on backup`;

@@ -62,15 +62,6 @@ export const elsewhere = 'Anywhere else';
 export const source = 'The source';
 export const allowed = 'Allowed on this bus';
 export const notAllowed = 'Not allowed on this bus';
-export const rule = {
-  sum: 'Main and sources within the bus',
-  'opposite-end': 'Main and source at opposite ends, within 120% of the bus',
-  'all-breakers': 'All breakers within the bus',
-};
-export const ruleSays = (name: string, value: string, limit: string, isKept: boolean) =>
-  `${isKept ? '✓' : '✕'} ${name}: ${value}, limit ${limit}.`;
-export const oneRuleIsEnough = 'One rule that applies is enough.';
-export const doesNotApply = (name: string) => `${name}: does not apply here.`;
 export const sag = 'Bad connection from a voltage sag';
 export const unloaded = 'Without load (V)';
 export const loaded = 'With load (V)';

@@ -1,9 +1,9 @@
 import { z } from 'zod';
-import { secondSource, secondSourceInput } from '../../code/secondSource/index.ts';
+import { busRuleLines, secondSource, secondSourceInput } from '../../code/secondSource/index.ts';
 import { CITATIONS } from '../../facts/standards/index.ts';
 import { calculator } from './calculator.ts';
 import * as messages from './messages.ts';
-import { figure, choice, inAmps, RATINGS } from './fields.ts';
+import { figure, choice, RATINGS } from './fields.ts';
 
 /** Whether a source may feed a bus. */
 export const sourceCalculator = calculator({
@@ -31,22 +31,14 @@ export const sourceCalculator = calculator({
     ...secondSourceInput.shape.sources.element.omit({ id: true }).shape,
   }),
   answer: ({ busAmps, mainAmps, ...one }) => {
-    const { ok, rules, reasons } = secondSource({
+    const found = secondSource({
       ...{ busAmps, mainAmps, feed: 'end' },
       sources: [{ ...one, id: messages.source }],
     });
     return {
-      headline: ok ? messages.allowed : messages.notAllowed,
-      isOver: !ok,
-      steps: [
-        ...rules.map(({ code, valueAmps, limitAmps, ok: isKept, applies }) =>
-          applies && valueAmps !== null
-            ? messages.ruleSays(messages.rule[code], inAmps(valueAmps), inAmps(limitAmps), isKept)
-            : messages.doesNotApply(messages.rule[code]),
-        ),
-        messages.oneRuleIsEnough,
-        ...reasons.map(({ text }) => text),
-      ],
+      headline: found.ok ? messages.allowed : messages.notAllowed,
+      isOver: !found.ok,
+      steps: busRuleLines(found),
     };
   },
 });

@@ -8,3 +8,6 @@ export * from './priceBands.ts';
 export * from './partsList.ts';
 export * from './whatIf.ts';
 export * from './sharedTerminal.ts';
+export * from './sources.ts';
+export * from './sourceLabelWords.ts';
+export * from './backupLoads.ts';

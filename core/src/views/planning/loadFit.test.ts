@@ -50,7 +50,7 @@ const aPlanned = (
       measuredAmps: amps,
     })),
   ],
-  ...{ peak: null, sheet: null, signs: [], corrections: [], proposals: [] },
+  ...{ peak: null, sheet: null, signs: [], corrections: [], sources: null, critical: [], proposals: [] },
 });
 
 const planning = (...panels: PlannedPanel[]): Planning => ({ site, panels });

@@ -105,3 +105,15 @@ export const enlargeFeederAndPanel = (amps: string) =>
   `Have the feeder and the panel it feeds replaced, sized for ${amps}: conductors, breaker and bus together.`;
 export const enlargeTheService = (amps: string) =>
   `Have the service upgraded to ${amps}: conductors, meter base, main and bus together.`;
+export const sourceBreakerAt = (place: string, rating: string) => `${rating} breaker, space ${place}`;
+export const enterTheBusRating =
+  'The bus rating is not on record. Read it on the panel label and enter it in the panel’s setup.';
+export const enterTheMain =
+  'The rating of the main or of the feeder breaker is not on record. Enter it in the panel’s setup.';
+export const aRatingIsNotStandard = 'A breaker’s rating is not a standard rating from 15 to 400 A. Check it.';
+export const asMeasured = 'as measured';
+export const asListed = 'listed loads';
+export const asUsual = (name: string) => `usual for: ${name}`;
+export const asSaved = 'as saved';
+export const powerUnknown = 'not known';
+export const unnamedCircuit = 'Unnamed circuit';

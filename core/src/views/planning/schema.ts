@@ -21,6 +21,8 @@ export const plannedPanel = z.object({
     .nullable()
     .describe('highest 15-minute demand of a recording on one leg, A, and its duration'),
   sheet: stored(PANEL_ENTRIES['service-sheet'].fields).nullable().describe('the latest'),
+  sources: stored(PANEL_ENTRIES['other-sources'].fields).nullable().describe('the latest'),
+  critical: z.array(id).describe('breakers of critical loads'),
   corrections: z
     .array(z.object({ entryId: id, text: z.string() }))
     .describe('what an inspector wants corrected'),

@@ -1,6 +1,6 @@
 import { panelsFedFrom, sayBreaker, sayPlace } from '../../panel/layout/index.ts';
 import { claimedPanels, type SiteNetwork } from '../../visit/lockout/index.ts';
-import type { SourceKind } from '../../visit/work/index.ts';
+import { SOURCE_KINDS, type SourceKind } from '../../visit/work/index.ts';
 import type { PlannedPanel, Planning } from '../planning/index.ts';
 import * as messages from './messages.ts';
 
@@ -67,6 +67,10 @@ export function shutdownOf(planning: Planning, planned: PlannedPanel): Shutdown 
     };
   };
   const labels = dark.flatMap((one) => one.breakers.map(({ circuit }) => circuit?.label ?? ''));
+  const named = new Set(
+    SOURCE_WORDS.flatMap(([words, kind]) => (labels.some((label) => words.test(label)) ? [kind] : [])),
+  );
+  const recorded = new Set(dark.flatMap((one) => one.sources?.content.sources.map(({ kind }) => kind) ?? []));
   return {
     ...off(),
     dark: dark.map((one) => ({
@@ -75,9 +79,7 @@ export function shutdownOf(planning: Planning, planned: PlannedPanel): Shutdown 
         .filter(({ breaker }) => breaker.role === 'branch')
         .map(({ breaker, circuit }) => circuit?.label ?? messages.spaceOfBreaker(sayPlace(breaker))),
     })),
-    sources: SOURCE_WORDS.filter(([words]) => labels.some((label) => words.test(label))).map(
-      ([, kind]) => kind,
-    ),
+    sources: SOURCE_KINDS.filter((kind) => recorded.has(kind) || named.has(kind)),
   };
 }
 

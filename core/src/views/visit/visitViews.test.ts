@@ -52,6 +52,8 @@ const planned = (change: Partial<PlannedPanel> = {}): PlannedPanel => ({
   sheet: null,
   signs: [],
   corrections: [],
+  sources: null,
+  critical: [],
   proposals: [],
   ...change,
 });

@@ -43,6 +43,7 @@ const heatPicturesView = async () => ({
   Component: (await import('../../measure/infrared/index.ts')).HeatPicturesPage,
 });
 const serviceView = async () => ({ Component: (await import('../../plan/service/index.ts')).ServicePage });
+const sourcesView = async () => ({ Component: (await import('../../plan/sources/index.ts')).SourcesPage });
 const roomView = async () => ({ Component: (await import('../../plan/room/index.ts')).RoomPage });
 const partsView = async () => ({ Component: (await import('../../plan/parts/index.ts')).PartsPage });
 const whatIfView = async () => ({ Component: (await import('../../plan/whatIf/index.ts')).WhatIfPage });
@@ -112,6 +113,7 @@ export const router = createBrowserRouter([
               { path: 'recordings/:entryId', lazy: recordingView },
               { path: 'service', lazy: serviceView },
               { path: 'room', lazy: roomView },
+              { path: 'sources', lazy: sourcesView },
               { path: 'map', lazy: houseMapView },
               { path: 'directory', lazy: directoryView },
               { path: 'inspection', lazy: inspectionView },

@@ -51,6 +51,12 @@ export function RoomPage() {
   );
 }
 
+/** The space that the address asks for. */
+function spaceIn(params: URLSearchParams): number | null {
+  const space = Number(params.get('space'));
+  return Number.isInteger(space) && space > 0 ? space : null;
+}
+
 function Room({ board, planning, planned }: { board: Board; planning: Planning; planned: PlannedPanel }) {
   const [params] = useSearchParams();
   const asked = Number(params.get('amps') ?? 20);
@@ -60,10 +66,11 @@ function Room({ board, planning, planned }: { board: Board; planning: Planning; 
     ratingAmps: standardRatingAtLeast(Number.isFinite(asked) ? asked : 20) ?? 20,
     place: '',
     equipment: '',
-    space: null,
+    space: spaceIn(params),
     section: 'either',
     kind: 'by-place',
-    isInlet: false,
+    isInlet: params.get('inlet') === '1',
+    isSource: params.get('source') === '1',
     amps: params.get('load') ?? '',
     continuous: params.get('continuous') === '1',
   }));

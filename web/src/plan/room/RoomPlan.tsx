@@ -73,13 +73,13 @@ export function RoomPlan({
     title: wish.title.trim() || messages.unnamedBreaker(wish.ratingAmps),
   });
   const { loading } = useSettings();
-  // A generator’s inlet is a source, not a load.
-  const fit = wish.isInlet
-    ? null
-    : loadFit(planning, {
-        ...{ panelId: planned.panel.id, plan, amps, rules: loading },
-        ...{ poles: wish.poles, continuous: wish.continuous, breakerAmps: wish.ratingAmps },
-      });
+  const fit =
+    wish.isSource || wish.isInlet
+      ? null
+      : loadFit(planning, {
+          ...{ panelId: planned.panel.id, plan, amps, rules: loading },
+          ...{ poles: wish.poles, continuous: wish.continuous, breakerAmps: wish.ratingAmps },
+        });
   const steps = roomSteps(plan, planned);
   const isGood = plan.possible && fit?.fits !== false;
   const gauge = thinnestConductor('copper', wish.ratingAmps, 60);

@@ -15,6 +15,8 @@ export interface Wish {
   section: 'upper' | 'lower' | 'either';
   kind: BreakerKind | 'by-place';
   isInlet: boolean;
+  /** It feeds the panel: it is no load. */
+  isSource: boolean;
   /** Current of the load, as typed; empty: four fifths of the breaker. */
   amps: string;
   continuous: boolean;

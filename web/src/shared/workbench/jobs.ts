@@ -97,6 +97,11 @@ export const PANEL_JOBS: readonly Job[] = [
     pages: [
       { label: messages.roomForACircuit, ...ofPanel('room'), purpose: messages.roomForACircuitPurpose },
       { label: messages.serviceLoad, ...ofPanel('service'), purpose: messages.serviceLoadPurpose },
+      {
+        label: messages.backupAndSources,
+        ...ofPanel('sources'),
+        purpose: messages.backupAndSourcesPurpose,
+      },
       { label: messages.partsList, ...ofSite('parts'), purpose: messages.partsListPurpose },
     ],
   },

@@ -16,6 +16,9 @@ export const recordings = 'Recordings';
 export const recordingsPurpose =
   'Currents and voltages from a data logger: what switched, started and tripped.';
 export const liveReadings = 'Live readings';
+export const backupAndSources = 'Backup and other sources';
+export const backupAndSourcesPurpose =
+  'Whether solar or a battery may feed the panel, and what a backup carries.';
 export const roomForACircuit = 'Room for a circuit';
 export const roomForACircuitPurpose = 'Which breakers have to move for a new circuit.';
 export const serviceLoad = 'Service load';

@@ -1,0 +1,2 @@
+export * from './schema.ts';
+export { backup } from './backup.ts';

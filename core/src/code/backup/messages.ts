@@ -1,0 +1,10 @@
+export const theSupplyMustBe = 'The supply must be 120 or 120/240.';
+export const theSourceMustBeAbove0 = 'The power of the source must be above 0 W.';
+export const theLegMustBe = 'The leg must be a or b.';
+export const thePriorityMustBe = 'The priority must be 1, 2 or 3.';
+export const theVoltageMustBe = 'The voltage must be 120 or 240.';
+export const enterTheLeg = 'Enter the leg of each 120 V load: a or b.';
+export const aLoadAt240HasNoLeg = 'A 240 V load is on both legs. Leave out the leg.';
+export const startingAtLeastRunning = 'The starting power must be at least the running power.';
+export const enterAtLeastOneLoad = 'Enter at least one load.';
+export const enterAtMostLoads = (most: number) => `Enter at most ${most} loads.`;

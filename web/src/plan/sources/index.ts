@@ -1,0 +1,1 @@
+export { SourcesPage } from './SourcesPage.tsx';
