@@ -5,7 +5,7 @@ import { BUS_SOURCES, STANDARD_RATINGS_AMPS } from '../../facts/standards/index.
 import { sayPlace, spacesOf } from '../../panel/layout/index.ts';
 import type { OtherSources, PanelSource } from '../../record/panelEntries/index.ts';
 import type { PlannedPanel, Planning } from './schema.ts';
-import { SOURCE_LABEL_WORDS, type SourceLabel } from './sourceLabelWords.ts';
+import type { SourceLabel } from './sourceLabelWords.ts';
 import * as messages from './messages.ts';
 
 type StandardAmps = (typeof STANDARD_RATINGS_AMPS)[number];
@@ -169,6 +169,3 @@ function missingFor(
     return messages.aRatingIsNotStandard;
   return null;
 }
-
-/** A label in words, with its clause. */
-export const sourceLabelText = (label: SourceLabel): string => SOURCE_LABEL_WORDS[label];

@@ -1,5 +1,5 @@
 import { busRuleLines, type SecondSource } from '@phylaxon/core/code/secondSource';
-import { sourceLabelText, type SourceAtPanel } from '@phylaxon/core/views/planning';
+import { SOURCE_LABEL_WORDS, type SourceAtPanel } from '@phylaxon/core/views/planning';
 import { SOURCE_WORDS } from '@phylaxon/core/views/visit';
 import { sayQuantity } from '@phylaxon/core/facts/quantities';
 import { Link } from 'react-router';
@@ -89,7 +89,7 @@ export function SourceCard({
         <strong>{messages.labelsToPost}</strong>
         <ul className="list-disc pl-5">
           {labels.map((label) => (
-            <li key={label}>{sourceLabelText(label)}</li>
+            <li key={label}>{SOURCE_LABEL_WORDS[label]}</li>
           ))}
         </ul>
       </div>
