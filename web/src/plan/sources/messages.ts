@@ -67,7 +67,8 @@ export const reasons = {
   'too-large': 'too large for this source, even alone',
   'no-power-left': 'no power left',
   hazard: 'a hazard is open: it stays off until it is repaired',
-  'shared-neutral': 'shares a neutral: a 120 V source must not feed it, because the neutral would carry the sum',
+  'shared-neutral':
+    'shares a neutral: a 120 V source must not feed it, because the neutral would carry the sum',
   unknown: 'power not known: enter it',
 };
 export const theOthersStayOff =
