@@ -79,6 +79,10 @@ const questions: Record<ComputationName, unknown> = {
     added: { amps: 32, poles: 2, continuous: true },
     rules: 'split',
   },
+  'meter-difference': {
+    ...{ meter: 'pulse', wattHours: 1, volts: 240, load: 'resistive' },
+    readings: [5, 80, 5].map((count) => ({ count, seconds: 60 })),
+  },
   backup: {
     source: { watts: 5000, startingWatts: 6250, supply: '120/240' },
     loads: [{ id: 'pump', watts: 1500, startingWatts: 4500, volts: 240, priority: 1 }],

@@ -24,6 +24,11 @@ import { secondSource, secondSourceInput, secondSourceOutput } from '../code/sec
 import { serviceLoad, serviceLoadInput, serviceLoadOutput } from '../code/serviceLoad/index.ts';
 import { readingLine, readingLineInput, readingLineOutput } from '../record/readingLine/index.ts';
 import { thermalSpots, thermalSpotsInput, thermalSpotsOutput } from '../physics/thermalPicture/index.ts';
+import {
+  meterDifference,
+  meterDifferenceInput,
+  meterDifferenceOutput,
+} from '../physics/meterDifference/index.ts';
 import { sag, sagInput, sagOutput } from '../physics/sag/index.ts';
 import { isolationInput, isolationOutput, isolationPlan } from '../diagnosis/isolation/index.ts';
 import { profileInput, profileOutput, profileTimes } from '../physics/profile/index.ts';
@@ -185,6 +190,12 @@ export const COMPUTATIONS = {
     input: heatInput,
     output: heatOutput,
     run: heatSurvey,
+  }),
+  'meter-difference': computation({
+    summary: 'Current of a circuit from the utility meter, read with the circuit off and on',
+    input: meterDifferenceInput,
+    output: meterDifferenceOutput,
+    run: meterDifference,
   }),
   sag: computation({
     isHeavy: true,

@@ -1,9 +1,28 @@
 import { expect } from '@playwright/test';
-import { LOOKS, test } from '../../support/index.ts';
+import type { Board } from '@phylaxon/core/views/board';
+import { LOOKS, ownPanel, test } from '../../support/index.ts';
 
 for (const { name, size } of LOOKS) {
   test.describe(name, () => {
     test.use({ viewport: size });
+
+    test('a result is saved with a breaker of the panel that was open', async ({ page, request }) => {
+      const { path } = await ownPanel(request, ['1 Kettle 20', '2 Oven 20']);
+      await page.goto(path);
+      await expect(page.getByText('Kettle').first()).toBeVisible();
+      await page.goto('/calculators?calculator=motor&horsepower=1/2&volts=115');
+      await expect(page.getByRole('status', { name: 'Result' })).toContainText('Breaker up to 25 A');
+      await page.getByText('Save this result with a breaker').click();
+      await page.getByLabel('Breaker in Shed panel').selectOption({ label: '2 Oven' });
+      await page.getByRole('button', { name: 'Save as a note' }).click();
+      await expect(page.getByText('✓ Saved as a note')).toBeVisible();
+      const board = await request.get(`/api/v1${path}`);
+      const { breakers } = (await board.json()) as Board;
+      const { id } = breakers.find(({ label }) => label === 'Oven')!.breaker;
+      const told = await (await request.get(`/api/v1/breakers/${id}/timeline`)).text();
+      expect(told).toMatch(/Motor circuit: Breaker up to 25.A/);
+      expect(told).toContain('Horsepower: 1/2 hp');
+    });
 
     test('five questions are answered from the start page, without a record; the address keeps them', async ({
       page,

@@ -6,7 +6,7 @@ import {
   TIME_LIMITS,
   HEAT_LIMITS,
 } from '../../facts/limits/index.ts';
-import { heatOfPoint, type HeatPointInput } from '../../physics/heat/index.ts';
+import { BAND_OF_GRADE, heatOfPoint, type HeatPointInput } from '../../physics/heat/index.ts';
 import { sayRise, sayTemperature } from '../../facts/quantities/index.ts';
 import { TEMPERATURE_POINTS, type Reading } from '../../record/entities/index.ts';
 import { CITATIONS } from '../../facts/standards/index.ts';
@@ -109,7 +109,6 @@ const isColdUnderLoad = (amps: number | null, surfaceC: number, ambientC: number
 const where = { face: messages.breakerFace, terminal: messages.terminal } as const;
 
 /** How grave a rise is by itself, where there are no similar breakers to compare with, or beside them. */
-const BAND_OF_GRADE = { normal: 0, watch: 1, 'repair-soon': 1, urgent: 2 } as const;
 
 /** A temperature over similar breakers; without any, by its own rise and surface. */
 function overPeers(fact: HeatFact): EvidenceItem[] {

@@ -21,5 +21,8 @@ export const CITATIONS = {
   equipmentGround: 'NEC 2023, Table 250.122, equipment grounding conductors',
   busSources: 'NEC 2023, 705.12(B) and 705.28(A), sources on the load side of a panel',
   voltageDrop: 'NEC 2023, 210.19(A) informational note, 3% voltage drop of a branch circuit',
+  motor: 'NEC 2023, Table 430.248, 430.22 and Table 430.52(C)(1), single-phase motors',
+  boxFill: 'NEC 2023, 314.16(B), volume of boxes',
+  racewayFill: 'NEC 2023, Chapter 9, Tables 1, 4 and 5, fill of raceways',
   conductorOhms: 'NEC 2023, Chapter 9, Table 8, direct-current resistance at 75 °C',
 } as const;

@@ -6,3 +6,5 @@ export * from './conductorOhms.ts';
 export * from './equipmentGround.ts';
 export * from './dwellingLoad.ts';
 export * from './busSources.ts';
+export * from './motorAmps.ts';
+export * from './fill.ts';

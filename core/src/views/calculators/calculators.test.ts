@@ -16,7 +16,7 @@ test('each has its own id and fields, names its standard with the edition, and a
       true,
       fields.length,
     ]);
-    expect(source).toMatch(/NEC 2023|UL 489|Definition/);
+    expect(source).toMatch(/NEC 2023|UL 489|NETA|Definition/);
     expect([id, Object.keys(run(id))]).toEqual([id, ['headline', 'isOver', 'steps']]);
   }
 });
@@ -87,5 +87,46 @@ describe('figures worked by hand', () => {
   test('31 A on 20 A trips, 20 A never does', () => {
     expect(run('trip-time')).toMatchObject({ headline: expect.stringMatching(/^Trips in .* to /) });
     expect(run('trip-time', { amps: 20 })).toMatchObject({ isOver: false });
+  });
+
+  test('1,500 W at 120 V: 12.5 A, 63% of 20 A; 2,600 W are over', () => {
+    expect(run('circuit-load')).toMatchObject({ headline: '12.5 A, 63% of 20 A', isOver: false });
+    expect(run('circuit-load', { watts: 2600 })).toMatchObject({ isOver: true });
+  });
+
+  test('42 A and 18 A: the neutral carries 24 A', () => {
+    expect(run('leg-balance')).toMatchObject({ headline: 'The legs differ by 24 A', isOver: true });
+    expect(run('leg-balance', { b: 40 })).toMatchObject({ isOver: false });
+  });
+
+  test('10 °C over a similar one is repair soon; 40 °C over is urgent, and what follows is told', () => {
+    expect(run('temperature-rise')).toMatchObject({ headline: 'Repair soon', isOver: true });
+    const urgent = run('temperature-rise', { surfaceC: 70 }) as CalculatorAnswer;
+    expect(urgent.headline).toContain('Urgent');
+    expect(urgent.steps.length).toBeGreaterThan(
+      (run('temperature-rise', { surfaceC: 31 }) as CalculatorAnswer).steps.length,
+    );
+    expect(run('temperature-rise', { surfaceC: 31 })).toMatchObject({ headline: 'Normal', isOver: false });
+  });
+
+  test('a motor and an air conditioner by table and nameplate', () => {
+    expect(run('motor')).toMatchObject({ headline: 'Breaker up to 25 A, 14 AWG copper' });
+    expect(run('air-conditioner')).toMatchObject({ headline: 'Breaker of 25 A to 40 A, 10 AWG copper' });
+    expect(run('air-conditioner', { maximumBreaker: 20 })).toMatchObject({ field: 'maximumBreaker' });
+    expect(run('air-conditioner', { minimumAmpacity: 41, maximumBreaker: 44 })).toMatchObject({
+      isOver: true,
+    });
+  });
+
+  test('box and conduit', () => {
+    expect(run('box-fill')).toMatchObject({ headline: 'Box of at least 18 in³' });
+    expect(run('box-fill', { clamps: 'none' })).toMatchObject({ headline: 'Box of at least 15.75 in³' });
+    expect(run('conduit-fill')).toMatchObject({ headline: '1/2 in. conduit' });
+    expect(run('conduit-fill', { conductors: 2.5 })).toMatchObject({ field: 'conductors' });
+  });
+
+  test('5 blinks of 1 Wh in a minute are 300 W: 2,628 kWh a year', () => {
+    expect(run('hidden-load')).toMatchObject({ headline: '300 W all the time, 473 a year' });
+    expect(run('hidden-load', { count: 0 })).toMatchObject({ field: 'count' });
   });
 });

@@ -1,5 +1,4 @@
 import { z } from 'zod';
-import { consequencesOf, outcomeHazard } from '../../facts/hazards/index.ts';
 import { sagOutcome, VOLTAGE_LIMITS } from '../../facts/limits/index.ts';
 import { amps, exceeds, sayNumber, sayQuantity, volts } from '../../facts/quantities/index.ts';
 import { CITATIONS } from '../../facts/standards/index.ts';
@@ -7,6 +6,7 @@ import { apparentPower, powerInput } from '../../physics/power/index.ts';
 import { calculator } from './calculator.ts';
 import * as messages from './messages.ts';
 import { figure, inAmps, DROP_PERCENT } from './fields.ts';
+import { followsFrom } from './follows.ts';
 
 /** Volt-amperes and power factor. */
 export const powerCalculator = calculator({
@@ -58,17 +58,13 @@ export const sagCalculator = calculator({
   answer: ({ unloaded, loaded, amps: load }) => {
     const lost = unloaded - loaded;
     const isOver = exceeds(lost / unloaded, VOLTAGE_LIMITS.sagNoticed);
-    const outcome = sagOutcome(lost / unloaded);
-    const hazard = outcomeHazard('outlet-sag', outcome);
-    const finding = hazard && { test: 'outlet-sag' as const, outcome, ...hazard };
-    const follows = finding && consequencesOf({ level: finding.level, findings: [finding] });
     return {
       headline: messages.sagIs(sayNumber((100 * lost) / unloaded, 1), sayQuantity(lost * load, 'W', 0)),
       isOver,
       steps: [
         messages.resistance(sayQuantity(lost / load, 'Ω', 3)),
         isOver ? messages.sagCompare(DROP_PERCENT) : messages.sagNormal(DROP_PERCENT),
-        ...(follows ? [follows.use, ...follows.now] : []),
+        ...followsFrom('outlet-sag', sagOutcome(lost / unloaded)),
       ],
     };
   },

@@ -2,15 +2,30 @@ import { Combobox, ComboboxInput, ComboboxOption, ComboboxOptions } from '@headl
 import { findAppliances, type Appliance } from '@phylaxon/core/facts/appliances';
 import { atThePlug, loadOf, measuredLoad } from '@phylaxon/core/record/appliances';
 import { useState } from 'react';
-import { ampsText, Button, NumberInput, useUnits } from '../../shared/ui/index.ts';
+import { ampsText, Button, later, NumberInput, useUnits } from '../../shared/ui/index.ts';
 import { emptyLoad, loadValues, type CircuitValues } from './formValues.ts';
 import * as messages from './messages.ts';
+
+const AtTheMeter = later(async () => (await import('./AtTheMeter.tsx')).AtTheMeter);
 
 type LoadValues = CircuitValues['loads'][number];
 
 /** Ways to add a load: an empty one, a common thing by its name, or one as it was measured at its plug. */
-export function AddLoad({ poles, onAdd }: { poles: 1 | 2; onAdd: (load: LoadValues) => void }) {
-  const [measuring, setMeasuring] = useState(false);
+export function AddLoad({
+  poles,
+  isStopped,
+  onAdd,
+}: {
+  poles: 1 | 2;
+  isStopped: boolean;
+  onAdd: (load: LoadValues) => void;
+}) {
+  const [measuring, setMeasuring] = useState<'plug' | 'meter' | null>(null);
+  const toggle = (way: 'plug' | 'meter') => setMeasuring(measuring === way ? null : way);
+  const added = (load: LoadValues) => {
+    onAdd(load);
+    setMeasuring(null);
+  };
   return (
     <div className="mt-2 space-y-3">
       <div className="flex flex-wrap items-end gap-3">
@@ -18,18 +33,17 @@ export function AddLoad({ poles, onAdd }: { poles: 1 | 2; onAdd: (load: LoadValu
           {messages.addALoad}
         </Button>
         <CommonThing onAdd={onAdd} />
-        <Button look="quiet" aria-expanded={measuring} onClick={() => setMeasuring(!measuring)}>
+        <Button look="quiet" aria-expanded={measuring === 'plug'} onClick={() => toggle('plug')}>
           {messages.measuredWithAPlugInMeter}
         </Button>
+        {!isStopped && (
+          <Button look="quiet" aria-expanded={measuring === 'meter'} onClick={() => toggle('meter')}>
+            {messages.measuredAtTheMeter}
+          </Button>
+        )}
       </div>
-      {measuring && (
-        <AtThePlug
-          onAdd={(load) => {
-            onAdd(load);
-            setMeasuring(false);
-          }}
-        />
-      )}
+      {measuring === 'plug' && <AtThePlug onAdd={added} />}
+      {measuring === 'meter' && <AtTheMeter poles={poles} onAdd={added} />}
     </div>
   );
 }

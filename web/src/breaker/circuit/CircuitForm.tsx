@@ -53,6 +53,8 @@ interface Props {
   breaker: Breaker;
   circuit: Circuit | null;
   policies: Policies;
+  /** A hazard stops it: nothing is measured with it on. */
+  isStopped: boolean;
 }
 
 const SAID = {
@@ -61,7 +63,7 @@ const SAID = {
 } as const;
 
 /** The circuit on a breaker: its conductor, its surroundings, its loads; compared while typing. */
-export default function CircuitForm({ breaker, circuit, policies }: Props) {
+export default function CircuitForm({ breaker, circuit, policies, isStopped }: Props) {
   const units = useUnits();
   const { temperatureUnit, lengthUnit } = units;
   const [stored, setStored] = useState<'stored' | 'waiting' | null>(null);
@@ -166,7 +168,7 @@ export default function CircuitForm({ breaker, circuit, policies }: Props) {
           registration={register('sharesNeutral')}
         />
       </fieldset>
-      <LoadRows form={form} poles={breaker.poles} />
+      <LoadRows form={form} poles={breaker.poles} isStopped={isStopped} />
       <details>
         <summary className="min-h-11 py-2 font-semibold">{messages.motorCompressorNameplateAnd}</summary>
         <div className="grid grid-cols-2 gap-3 sm:grid-cols-4">

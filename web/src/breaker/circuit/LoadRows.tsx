@@ -17,7 +17,15 @@ const hasRunning = (load: CircuitValues['loads'][number]) =>
   load.onMinutes !== null || load.surgeTimes !== null;
 
 /** The loads of a circuit, one under the other. */
-export function LoadRows({ form, poles }: { form: UseFormReturn<CircuitValues>; poles: 1 | 2 }) {
+export function LoadRows({
+  form,
+  poles,
+  isStopped,
+}: {
+  form: UseFormReturn<CircuitValues>;
+  poles: 1 | 2;
+  isStopped: boolean;
+}) {
   const { register, control, formState } = form;
   const { fields, append, remove } = useFieldArray({ control, name: 'loads' });
   const number = { setValueAs: toNumber };
@@ -100,7 +108,7 @@ export function LoadRows({ form, poles }: { form: UseFormReturn<CircuitValues>; 
         })}
       </ul>
       <Suspense fallback={<p className="mt-2 h-16">{messages.loading}</p>}>
-        <AddLoad poles={poles} onAdd={(load) => append(load)} />
+        <AddLoad poles={poles} isStopped={isStopped} onAdd={(load) => append(load)} />
       </Suspense>
     </fieldset>
   );

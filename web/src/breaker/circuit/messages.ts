@@ -75,3 +75,25 @@ export const conductorAmpacity = 'Conductor ampacity';
 export const figuresFromNec2023Tables310 =
   'Figures from NEC 2023, Tables 310.16 and 310.15; 210.20(A), 240.4, 240.6(A).';
 export const enterBothNameplateFigures = 'Enter both nameplate figures.';
+export const measuredAtTheMeter = 'Measured at the utility meter';
+export const howTheMeterMeasures =
+  'The cover stays closed. Turn off or unplug whatever switches by itself: refrigerator, heating, cooling. Then read the utility meter three times, a minute or more each: with this circuit off, on, and off again. Turn the circuit on and off at the appliance, or at its breaker with everything on it off.';
+export const utilityMeter = 'Utility meter';
+export const meterKinds = { pulse: 'Blinking lamp', disk: 'Turning disk', display: 'Display of power' };
+export const eachOf = { pulse: 'Wh per blink', disk: 'Wh per turn (Kh)', display: 'Smallest step (W)' };
+export const whatItFeeds = 'What it feeds';
+export const meteredLoads = {
+  resistive: 'Heat: water heater, range, baseboard',
+  motor: 'Motor: pump, compressor, fan',
+  electronic: 'Electronics, LED lamps',
+  unknown: 'Not known',
+};
+export const withItOff = (step: number) => `${step}. Circuit off`;
+export const withItOn = (step: number) => `${step}. Circuit on, everything on it running`;
+export const powerShown = (step: number) => `Power shown, step ${step} (W)`;
+export const counted = (step: number) => `Counted, step ${step}`;
+export const secondsCounted = (step: number) => `Seconds, step ${step}`;
+export const tapAtABlink = 'Tap at a blink to start';
+export const tapped = (count: number) => `Tap at each blink: ${count}`;
+export const startAgain = 'Start again';
+export const between = (low: string, high: string) => `between ${low} and ${high} in 95 of 100 cases`;

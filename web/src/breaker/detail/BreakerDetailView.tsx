@@ -186,7 +186,7 @@ export function BreakerDetailView({ detail, board }: { detail: BreakerDetail; bo
               )}
             </p>
             <ClampedAgainstKnown detail={detail} />
-            <CircuitForm breaker={breaker} circuit={circuit} policies={policies} />
+            <CircuitForm breaker={breaker} circuit={circuit} policies={policies} isStopped={stopped} />
           </TabPanel>
           <TabPanel tabIndex={-1}>
             <Timeline breaker={breaker} where={where} />

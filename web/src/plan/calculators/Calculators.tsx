@@ -2,6 +2,7 @@ import { CALCULATORS, type Calculator, type CalculatorField } from '@phylaxon/co
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { classes, SelectInput, toNumber, TypedInput, useUnits, type Units } from '../../shared/ui/index.ts';
+import { TakeIntoRecord } from './TakeIntoRecord.tsx';
 import * as messages from './messages.ts';
 
 /** The name of the calculator in the address; the rest are its values. */
@@ -85,6 +86,10 @@ function CalculatorForm({ calculator }: { calculator: Calculator }) {
     setParams(new URLSearchParams([[NAME, calculator.id], ...told]), { replace: true });
   };
   const problem = 'field' in answer ? answer : null;
+  const entered = fields.flatMap((field) => {
+    const value = saidIn(field, typed[field.name]!);
+    return value === '' ? [] : [`${labelIn(units, field)}: ${value}`];
+  });
   return (
     <section aria-label={title} className="space-y-4 border-t border-rule-strong pt-3">
       <h2 className="text-2xl font-bold">{title}</h2>
@@ -129,6 +134,13 @@ function CalculatorForm({ calculator }: { calculator: Calculator }) {
       <p className="text-sm text-ink-soft">
         {messages.source(source)} {messages.localCodesDecide}
       </p>
+      {'headline' in answer && (
+        <TakeIntoRecord
+          text={[`${title}: ${answer.headline}`, ...entered, ...answer.steps, messages.source(source)]
+            .map((line) => units.say(line))
+            .join('\n')}
+        />
+      )}
     </section>
   );
 }
@@ -144,6 +156,10 @@ function begun(units: Units, field: CalculatorField, told: string | null): strin
 
 const optionOf = ({ options, initial }: CalculatorField & { kind: 'choice' }, text: string) =>
   options.find(({ value }) => `${value}` === text)?.value ?? initial;
+
+/** What a field says, in words. */
+const saidIn = (field: CalculatorField, text: string): string =>
+  field.kind === 'figure' ? text : field.options.find(({ value }) => value === optionOf(field, text))!.label;
 
 const valuesOf = (
   units: Units,

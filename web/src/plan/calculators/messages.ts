@@ -8,3 +8,7 @@ export const withUnit = (label: string, unit: string) => `${label} (${unit})`;
 export const source = (text: string) => `Source: ${text}.`;
 export const localCodesDecide = 'Local codes and licensed practice decide.';
 export const start = 'Start';
+export const saveInTheRecord = 'Save this result with a breaker';
+export const breakerIn = (panel: string) => `Breaker in ${panel}`;
+export const saveAsANote = 'Save as a note';
+export const savedAsANote = 'Saved as a note';

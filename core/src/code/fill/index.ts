@@ -1,0 +1,2 @@
+export * from './boxFill.ts';
+export * from './racewayFill.ts';

@@ -1,0 +1,2 @@
+export * from './motorCircuit.ts';
+export * from './compressorCircuit.ts';

@@ -1,0 +1,2 @@
+export * from './schema.ts';
+export { meterDifference, meterWatts } from './meterDifference.ts';
