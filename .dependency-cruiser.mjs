@@ -33,6 +33,7 @@ const CORE = [
   'code/backup',
   'code/fill',
   'code/motor',
+  'code/panelPlan',
   'code/secondSource',
   'code/serviceLoad',
   'code/protectionByPlace',

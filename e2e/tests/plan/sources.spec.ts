@@ -13,7 +13,7 @@ for (const { name, size } of LOOKS) {
       const { path, siteId } = await ownPanel(request, branches, 'Net loft', { mainAmps: 200, busAmps: 200 });
       await page.goto(path);
       await asElectrician(page);
-      await openJobPage(page, 'Plan', 'Backup and other sources');
+      await openJobPage(page, 'Plan', 'Backup and sources');
       await page.getByText('Add a source', { exact: true }).click();
       const form = page.getByRole('form', { name: 'Add a source' });
       await form.getByLabel('Power (W)', { exact: true }).fill('none');

@@ -23,6 +23,10 @@ export const LOAD_LIMITS = {
   halfSizeMostAmps: 30,
   /** A: The least current that a managed charger is set to. Source: SAE J1772, least current of a charger. */
   managedLeastAmps: 6,
+  /** A: The smallest feeder of a subpanel that is planned. */
+  subpanelFeederLeastAmps: 60,
+  /** A: Terminals up to this rating are used at 60 °C unless they are marked otherwise. Source: NEC 2023, 110.14(C)(1). */
+  terminals60UpToAmps: 100,
   /** times: A logged current of more ratings than this is questioned once before it is stored. */
   likelyMostRatings: 3,
 } as const;

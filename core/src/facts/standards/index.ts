@@ -8,3 +8,4 @@ export * from './dwellingLoad.ts';
 export * from './busSources.ts';
 export * from './motorAmps.ts';
 export * from './fill.ts';
+export * from './panelEquipment.ts';

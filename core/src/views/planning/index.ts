@@ -11,3 +11,5 @@ export * from './sharedTerminal.ts';
 export * from './sources.ts';
 export * from './sourceLabelWords.ts';
 export * from './backupLoads.ts';
+export * from './panelPlans.ts';
+export * from './panelPlanWords.ts';

@@ -117,3 +117,4 @@ export const asUsual = (name: string) => `usual for: ${name}`;
 export const asSaved = 'as saved';
 export const powerUnknown = 'not known';
 export const unnamedCircuit = 'Unnamed circuit';
+export const movesToTheSubpanel = (place: string, label: string) => `${place} ${label}`;

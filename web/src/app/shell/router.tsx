@@ -43,6 +43,9 @@ const heatPicturesView = async () => ({
   Component: (await import('../../measure/infrared/index.ts')).HeatPicturesPage,
 });
 const serviceView = async () => ({ Component: (await import('../../plan/service/index.ts')).ServicePage });
+const panelReplacementView = async () => ({
+  Component: (await import('../../plan/panelReplacement/index.ts')).PanelReplacementPage,
+});
 const sourcesView = async () => ({ Component: (await import('../../plan/sources/index.ts')).SourcesPage });
 const roomView = async () => ({ Component: (await import('../../plan/room/index.ts')).RoomPage });
 const partsView = async () => ({ Component: (await import('../../plan/parts/index.ts')).PartsPage });
@@ -113,6 +116,7 @@ export const router = createBrowserRouter([
               { path: 'recordings/:entryId', lazy: recordingView },
               { path: 'service', lazy: serviceView },
               { path: 'room', lazy: roomView },
+              { path: 'replacement', lazy: panelReplacementView },
               { path: 'sources', lazy: sourcesView },
               { path: 'map', lazy: houseMapView },
               { path: 'directory', lazy: directoryView },

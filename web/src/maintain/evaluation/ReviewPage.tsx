@@ -123,6 +123,11 @@ function Verdict({ view, panelId }: { view: PanelReviewView; panelId: string }) 
         <a href={`${fileAddresses.evaluation(panelId)}`} className={asButton()}>
           {messages.customerPagePdf}
         </a>
+        {review.verdict === 'replace' && (
+          <Link to={`/panels/${panelId}/replacement`} className={asButton('quiet')}>
+            {messages.planTheReplacement}
+          </Link>
+        )}
       </p>
       <p className="mt-2 text-sm text-ink-soft">{messages.localCodesAndLicensedPractice(CONDEMNED_ON)}</p>
     </section>

@@ -26,3 +26,4 @@ export const onRecord = 'On record';
 export const logFinding = 'Log finding';
 export const findingsAboutThePanel = 'findings about the panel as a whole';
 export const signMark = (mark: string) => `${mark} finding`;
+export const planTheReplacement = 'Plan the replacement';

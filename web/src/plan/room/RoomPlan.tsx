@@ -14,6 +14,7 @@ import { useSettings } from '../../shared/queries/index.ts';
 import { classes } from '../../shared/ui/index.ts';
 import { BeforeAndAfter, DeadFirst, KeepProposal, useMoveLayer, WorkSteps } from '../proposals/index.ts';
 import { LoadFitList } from './LoadFitList.tsx';
+import { Subpanel } from './Subpanel.tsx';
 import type { Wish } from './wish.ts';
 import * as messages from './messages.ts';
 
@@ -99,6 +100,9 @@ export function RoomPlan({
             ? messages.thePanelLabelHasNotBeen
             : messages.optionsASubpanelNextToThis}
         </p>
+      )}
+      {!plan.possible && !wish.isInlet && !wish.isSource && (
+        <Subpanel board={board} planned={planned} wish={wish} amps={amps} />
       )}
       {fit && (
         <LoadFitList

@@ -111,3 +111,35 @@ export const either = 'Either';
 export const upper = 'Upper';
 export const lower = 'Lower';
 export const unnamedBreaker = (ratingAmps: number) => `${ratingAmps} A breaker`;
+export const subpanel = 'A subpanel makes room';
+export const feederLength = (unit: string) => `Feeder length (${unit})`;
+export const feederMaterial = 'Feeder conductors';
+export const copper = 'Copper';
+export const aluminum = 'Aluminum';
+export const sameBuilding = 'In this building';
+export const otherBuilding = 'In another building';
+export const enterALength = 'Enter the length of the feeder, from 0 to 1,000.';
+export const noPairCanBeFreed = 'No two spaces for the feeder’s breaker can be freed. A new panel is needed.';
+export const subpanelTooLarge = 'Too large for a feeder of this kind.';
+export const subpanelIs = (rated: string, conductor: string, spaces: number) =>
+  `${rated} feeder, ${conductor}, panel with ${spaces} spaces or more`;
+export const feederBreakerAt = (first: number, second: number) =>
+  `The feeder’s two-pole breaker goes into spaces ${first} and ${second}.`;
+export const nothingMoves = 'No circuit has to move out for it.';
+export const moveToTheSubpanel = (circuits: string) => `These circuits move to the subpanel: ${circuits}.`;
+export const countedAtShare = 'A circuit without a reading or loads counts with 80% of its breaker.';
+export const subpanelLoad = (a: string, b: string, bus: string) =>
+  `Load of the subpanel: leg A ${a}, leg B ${b}. Its bus is rated ${bus} or more.`;
+export const groundIs = (gauge: string, material: string) =>
+  `Grounding conductor: ${gauge} AWG ${material} (NEC 2023, Table 250.122). It grows with the hot conductors.`;
+export const feederDrop = (percent: string) => `Voltage drop of the feeder: ${percent}%.`;
+export const subpanelSource =
+  'Feeder by NEC 2023, 215.2, 215.3, 110.14(C) and Table 310.16. Local codes and licensed practice decide.';
+export const waysCompared = 'The ways compared';
+export const quadTakes = (from: number, to: number) =>
+  `Tandem or quad breakers, where the panel label lists them: one part, ${from} to ${to} hours.`;
+export const subpanelTakes = (from: number, to: number) =>
+  `Subpanel: panel, feeder, breaker and grounding, ${from} to ${to} hours.`;
+export const newPanelTakes = (from: number, to: number) =>
+  `A larger panel: everything new, ${from} to ${to} hours, power off for a day.`;
+export const planANewPanel = 'Plan the panel replacement';

@@ -1,4 +1,4 @@
-export const title = 'Backup and other sources';
+export const title = 'Backup and sources';
 export const panel = 'Panel';
 export const sources = 'Sources besides the utility';
 export const noSources = 'No other source is on record for this panel.';

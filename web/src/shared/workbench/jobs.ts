@@ -98,6 +98,11 @@ export const PANEL_JOBS: readonly Job[] = [
       { label: messages.roomForACircuit, ...ofPanel('room'), purpose: messages.roomForACircuitPurpose },
       { label: messages.serviceLoad, ...ofPanel('service'), purpose: messages.serviceLoadPurpose },
       {
+        label: messages.panelReplacement,
+        ...ofPanel('replacement'),
+        purpose: messages.panelReplacementPurpose,
+      },
+      {
         label: messages.backupAndSources,
         ...ofPanel('sources'),
         purpose: messages.backupAndSourcesPurpose,

@@ -16,7 +16,9 @@ export const recordings = 'Recordings';
 export const recordingsPurpose =
   'Currents and voltages from a data logger: what switched, started and tripped.';
 export const liveReadings = 'Live readings';
-export const backupAndSources = 'Backup and other sources';
+export const panelReplacement = 'Panel replacement';
+export const panelReplacementPurpose = 'Size, rules and dated steps of a new service panel.';
+export const backupAndSources = 'Backup and sources';
 export const backupAndSourcesPurpose =
   'Whether solar or a battery may feed the panel, and what a backup carries.';
 export const roomForACircuit = 'Room for a circuit';

@@ -1,0 +1,2 @@
+export * from './subpanelPlan.ts';
+export * from './newPanelPlan.ts';

@@ -1,0 +1,1 @@
+export { PanelReplacementPage } from './PanelReplacementPage.tsx';
