@@ -94,7 +94,7 @@ export const BREAKER_CAUSES = {
       'panel-age': [{ modern: 36, 'over-40-years': 46, 'family-withdrawn': 18 }, 'Breakers weaken with age.'],
       'reset-feel': [
         { 'clean-clicks': 84, 'no-off-click': 3, 'hard-or-gritty': 7, 'will-not-latch': 6 },
-        'A worn breaker often feels worn.',
+        'A worn mechanism feels loose or gritty.',
       ],
       'appliance-check': [{ 'trips-there-too': 1, 'fine-there': 99 }, 'The appliances work elsewhere.'],
       'terminal-temperature': [

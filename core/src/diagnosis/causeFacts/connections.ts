@@ -54,7 +54,7 @@ export const CONNECTION_CAUSES = {
       ],
       sound: [{ quiet: 70, 'steady-hum': 11, 'sizzle-or-crackle': 19 }, 'A loose terminal can sizzle.'],
       smell: [{ none: 76, 'hot-plastic': 24 }, 'A hot connection burns the insulation.'],
-      'panel-touch': [{ cool: 26, warm: 61, hot: 13 }, 'The other breaker is warm.'],
+      'panel-touch': [{ cool: 26, warm: 61, hot: 13 }, 'The breaker feels warm.'],
       'light-behaviour': [
         { steady: 48, 'dims-on-start': 15, 'flicker-one-circuit': 35, 'flicker-whole-house': 1.5 },
         'A loose connection makes lights flicker.',
@@ -134,7 +134,7 @@ export const CONNECTION_CAUSES = {
       ],
       sound: [{ quiet: 60, 'steady-hum': 10, 'sizzle-or-crackle': 30 }, 'A poor connection at the bus arcs.'],
       smell: [{ none: 68, 'hot-plastic': 32 }, 'The breaker case overheats.'],
-      'panel-touch': [{ cool: 20, warm: 50, hot: 30 }, 'The other breaker is warm.'],
+      'panel-touch': [{ cool: 20, warm: 50, hot: 30 }, 'The breaker feels warm.'],
       'light-behaviour': [
         { steady: 42, 'dims-on-start': 12, 'flicker-one-circuit': 44, 'flicker-whole-house': 2 },
         'A loose connection at the bus stab makes lights flicker.',
