@@ -22,7 +22,7 @@ for (const { name, size } of LOOKS) {
       await subpanel.getByLabel(/^Feeder length/).fill('x');
       await expect(subpanel.getByRole('alert')).toBeVisible();
       await subpanel.getByLabel(/^Feeder length/).fill('60');
-      await subpanel.getByLabel('Where').selectOption('other-building');
+      await subpanel.getByLabel('Subpanel location').selectOption('other-building');
       await expect(subpanel).toContainText('225.31');
       await subpanel.getByRole('link', { name: 'Plan the panel replacement' }).click();
       await expect(page.getByRole('heading', { name: 'Panel replacement' })).toBeVisible();

@@ -61,7 +61,7 @@ export function Subpanel({
           onValue={setMaterial}
         />
         <SelectInput
-          label={messages.where}
+          label={messages.subpanelLocation}
           options={[
             { value: 'same-building' as const, label: messages.sameBuilding },
             { value: 'other-building' as const, label: messages.otherBuilding },

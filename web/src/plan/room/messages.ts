@@ -143,3 +143,4 @@ export const subpanelTakes = (from: number, to: number) =>
 export const newPanelTakes = (from: number, to: number) =>
   `A larger panel: everything new, ${from} to ${to} hours, power off for a day.`;
 export const planANewPanel = 'Plan the panel replacement';
+export const subpanelLocation = 'Subpanel location';
