@@ -36,7 +36,7 @@ export const planItThere = 'Plan it there';
 export const labelsToPost = 'Labels to post';
 export const toShutItOff = 'To shut it off';
 export const neverWithout =
-  'Never feed a panel from a generator or vehicle without an interlock or a transfer switch. It would energize the utility’s lines and can kill a line worker.';
+  'Never feed a panel from a generator or vehicle without an interlock or a transfer switch. It would energize the utility’s lines and could electrocute line workers.';
 export const backup = 'What a backup carries';
 export const backupSource = 'Source';
 export const anotherSource = 'Another source';
