@@ -44,6 +44,13 @@ test('the pictures', async ({ page, request }) => {
   await page.getByLabel('Equipment').blur();
   await page.getByRole('region', { name: 'Plan', exact: true }).evaluate((plan) => plan.scrollIntoView());
   await shoot(page, 'room');
+  await page.goto(`/panels/${panel.id}/sources`);
+  const backup = page.getByRole('region', { name: 'What a backup carries' });
+  for (const label of ['Loft lights', 'Apartment: bedrooms', 'Office', 'Dehumidifier'])
+    await backup.getByLabel(`Priority: ${label}`).selectOption('2');
+  await backup.getByRole('status').waitFor();
+  await backup.evaluate((part) => part.scrollIntoView());
+  await shoot(page, 'backup');
   const details = {
     'detail-replace': 'Loft lights',
   };
@@ -218,8 +225,6 @@ async function visitPictures(page: Page, siteId: string) {
   await next(page).evaluate((part) => part.scrollIntoView());
   await shoot(page, 'visit-measure-phone');
   await visitUntil(page, /Hot-knife bench: (install the breaker|reconnect the wire)/);
-  await next(page).evaluate((part) => part.scrollIntoView());
-  await shoot(page, 'visit-step-phone');
   await visitUntil(page, /^Turn on the remaining breakers/);
   await next(page)
     .getByRole('button', { name: /^Everything is on/ })

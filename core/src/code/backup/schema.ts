@@ -11,17 +11,33 @@ export type BackupPriority = (typeof BACKUP_PRIORITIES)[number];
 /** The most loads for which every combination is weighed. */
 export const MOST_BACKUP_LOADS = 24;
 
-const STARTING = { path: ['startingWatts'], message: messages.startingAtLeastRunning };
-const startsAboveRunning = (one: { watts: number; startingWatts?: number | undefined }) =>
-  (one.startingWatts ?? one.watts) >= one.watts;
+/**
+ * Whether a starting power is at least the running power; where it is not known it is.
+ *
+ * @param one running and starting power, W
+ * @returns whether it is
+ * @example startsAtRunning({ watts: 800, startingWatts: 500 }) // false
+ */
+export const startsAtRunning = ({
+  watts: running,
+  startingWatts,
+}: {
+  watts: number;
+  startingWatts?: number | null | undefined;
+}): boolean => (startingWatts ?? running) >= running;
+/** Where and how it is told that it is not. */
+export const STARTS_BELOW_RUNNING = {
+  path: ['startingWatts'],
+  message: messages.startingAtLeastRunning,
+};
 
-export const backupSource = z
+const backupSource = z
   .object({
     watts: watts.positive(messages.theSourceMustBeAbove0).describe('continuous power, W'),
     startingWatts: watts.optional().describe('for a few seconds, W; left out: the continuous power'),
     supply: z.enum(BACKUP_SUPPLIES, messages.theSupplyMustBe).describe('120/240 V has half on each leg'),
   })
-  .refine(startsAboveRunning, STARTING);
+  .refine(startsAtRunning, STARTS_BELOW_RUNNING);
 
 const backupLoad = z
   .object({
@@ -32,7 +48,7 @@ const backupLoad = z
     leg: z.enum(BUS_LEGS, messages.theLegMustBe).optional().describe('of a 120 V load'),
     priority: oneOf([...BACKUP_PRIORITIES], messages.thePriorityMustBe).describe('1 is most important'),
   })
-  .refine(startsAboveRunning, STARTING)
+  .refine(startsAtRunning, STARTS_BELOW_RUNNING)
   .superRefine(({ volts, leg }, context) => {
     if (volts === 120 && leg === undefined)
       context.addIssue({ code: 'custom', path: ['leg'], message: messages.enterTheLeg });
@@ -52,15 +68,14 @@ export type BackupInput = z.input<typeof backupInput>;
 export type BackupQuestion = z.output<typeof backupInput>;
 
 /** Why a load is not carried. */
-export const BACKUP_LEFT_OUT = ['needs-240', 'too-large', 'no-power-left'] as const;
-export type BackupLeftOut = (typeof BACKUP_LEFT_OUT)[number];
+const LEFT_OUT = ['needs-240', 'too-large', 'no-power-left'] as const;
 
 const onLegs = z.object({ a: z.number(), b: z.number() });
 export const backupOutput = z.object({
   carried: z
     .array(z.object({ id: z.string(), peakWatts: z.number().describe('at its start, larger leg, W') }))
     .describe('in the order in which to switch them on'),
-  leftOut: z.array(z.object({ id: z.string(), reason: z.enum(BACKUP_LEFT_OUT) })),
+  leftOut: z.array(z.object({ id: z.string(), reason: z.enum(LEFT_OUT) })),
   runningWatts: onLegs.describe('all on leg a of a 120 V source'),
   limitWatts: onLegs.describe('continuous, on each leg'),
 });

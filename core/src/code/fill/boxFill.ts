@@ -1,5 +1,6 @@
 import { z } from 'zod';
 import { BOX_COUNTS, BOX_VOLUMES_IN3 } from '../../facts/standards/index.ts';
+import { conductorCount } from './conductorCount.ts';
 import * as messages from './messages.ts';
 
 /** Gauges whose volume in a box is listed. */
@@ -15,11 +16,7 @@ const some = z.int(messages.countDevices).min(0, messages.countDevices).max(50, 
 
 export const boxFillInput = z.object({
   gauge: z.enum(BOX_GAUGES, messages.theGaugeMustBe).describe('largest conductor in the box'),
-  conductors: z
-    .int(messages.countConductors)
-    .min(1, messages.countConductors)
-    .max(200, messages.countConductors)
-    .describe('that end in the box or are spliced there, without grounds'),
+  conductors: conductorCount.describe('that end in the box or are spliced there, without grounds'),
   grounds: some.default(0),
   devices: some.default(0).describe('receptacles and switches, each on its own strap'),
   clamps: z.boolean().default(false).describe('cable clamps inside the box'),

@@ -8,18 +8,14 @@ import {
   TRADE_SIZES,
   type TradeSize,
 } from '../../facts/standards/index.ts';
-import * as messages from './messages.ts';
+import { conductorCount } from './conductorCount.ts';
 
 export const RACEWAYS = ['emt', 'pvc-40'] as const satisfies readonly (keyof typeof RACEWAY_AREAS_IN2)[];
 
 export const racewayFillInput = z.object({
   raceway: z.enum(RACEWAYS),
   gauge: z.enum(GAUGES),
-  conductors: z
-    .int(messages.countConductors)
-    .min(1, messages.countConductors)
-    .max(200, messages.countConductors)
-    .describe('all of one gauge, grounds included'),
+  conductors: conductorCount.describe('all of one gauge, grounds included'),
 });
 export type RacewayFillInput = z.input<typeof racewayFillInput>;
 

@@ -6,9 +6,10 @@ import {
   electrodeConductor,
   MATERIALS,
   type FeederGauge,
+  type Material,
 } from '../../facts/standards/index.ts';
 import { standardRatingAtLeast, thinnestConductor } from '../sizing/index.ts';
-import { busFor, spacesFor } from './panelSize.ts';
+import { busFor, spacesFor, terminalColumn } from './panelSize.ts';
 import * as messages from './messages.ts';
 
 const days = z.int(messages.enterDays).min(0, messages.enterDays).max(365, messages.enterDays);
@@ -16,6 +17,10 @@ const days = z.int(messages.enterDays).min(0, messages.enterDays).max(365, messa
 export const newPanelPlanInput = z.object({
   demandAmps: amps.describe('calculated load of the service, A'),
   leastMainAmps: amps.default(0).describe('a main that it must not be smaller than, A'),
+  feederAmps: amps
+    .nullable()
+    .default(null)
+    .describe('of a subpanel: rating of the breaker that feeds it, A; null for a service panel'),
   spacesInUse: z
     .int(messages.enterTheSpaces)
     .min(1, messages.enterTheSpaces)
@@ -29,27 +34,35 @@ export const newPanelPlanInput = z.object({
 });
 export type NewPanelPlanInput = z.input<typeof newPanelPlanInput>;
 
-/** What a new service panel needs besides its size. */
-export const NEW_PANEL_RULES = [
-  'meter-base',
-  'electrode-system',
-  'main-bonding',
-  'surge-protection',
-  'emergency-disconnect',
-  'working-space',
-  'not-in-closets',
-  'weatherproof',
-  'extended-circuits',
-  'torque',
-  'directory',
-] as const;
-export type NewPanelRule = (typeof NEW_PANEL_RULES)[number];
+/** What a new panel needs besides its size: at the service, at a subpanel, and at both. */
+export const NEW_PANEL_RULES = {
+  'meter-base': 'service',
+  'electrode-system': 'service',
+  'main-bonding': 'service',
+  'surge-protection': 'service',
+  'emergency-disconnect': 'service',
+  'neutral-apart': 'subpanel',
+  'grounds-bonded': 'subpanel',
+  'working-space': 'both',
+  'not-in-closets': 'both',
+  weatherproof: 'both',
+  'extended-circuits': 'both',
+  torque: 'both',
+  directory: 'both',
+} as const satisfies Record<string, 'service' | 'subpanel' | 'both'>;
+export type NewPanelRule = keyof typeof NEW_PANEL_RULES;
+/** Rules of one place only. */
+const ONLY: Partial<Record<NewPanelRule, 'indoor' | 'outdoor'>> = {
+  weatherproof: 'outdoor',
+  'not-in-closets': 'indoor',
+};
 
 /** The work in its order, by whom. */
 export const NEW_PANEL_STEPS = [
   'permit',
   'utility-request',
   'disconnect',
+  'feeder-off',
   'work',
   'inspection',
   'reconnect',
@@ -64,12 +77,14 @@ export interface NewPanelStep {
   isOff: boolean;
 }
 
-/** A new service panel as a project. */
+/** A panel’s replacement as a project. */
 export interface NewPanelPlan {
+  /** The main; of a subpanel the breaker that has to feed it. */
   mainAmps: number | null;
   busAmps: number | null;
   spaces: number | null;
   gauge: FeederGauge | null;
+  /** `null` for a subpanel. */
   electrodeGauge: string | null;
   rules: NewPanelRule[];
   steps: NewPanelStep[];
@@ -88,8 +103,8 @@ const workday = (date: string): string => (isWeekend(date) ? workday(later(date,
 const HOURS_OFF = { from: 6, to: 10 } as const;
 
 /**
- * A new service panel: main, bus and spaces with 20% to spare, service and grounding electrode conductors, what the code asks of
- * a replaced service, and the work as dated steps.
+ * A panel in place of another: main, bus and spaces with 20% to spare, its conductors, what the code asks of it, and the work as
+ * dated steps. A subpanel keeps its neutral apart and waits for no utility; only a service panel has the bonding jumper.
  *
  * Source: NEC 2023, 230.79(C), 240.6(A), 310.12(A), Table 250.66; 230.67, 230.85, 110.26(A), 240.24, 250.24, 250.50, 110.14(D),
  * 408.4(A).
@@ -101,30 +116,56 @@ const HOURS_OFF = { from: 6, to: 10 } as const;
  * newPanelPlan({ demandAmps: 142, spacesInUse: 26, place: 'indoor', startsOn: '2026-12-02' }).mainAmps // 150
  */
 export function newPanelPlan(input: NewPanelPlanInput): NewPanelPlan {
-  const { demandAmps, leastMainAmps, spacesInUse, place, material, startsOn, permitDays, utilityDays } =
-    newPanelPlanInput.parse(input);
-  const mainAmps = standardRatingAtLeast(Math.max(DWELLING_LOAD.leastServiceAmps, demandAmps, leastMainAmps));
-  const gauge = mainAmps === null ? null : thinnestConductor(material, DWELLING_SERVICE.share * mainAmps, 75);
+  const {
+    demandAmps,
+    leastMainAmps,
+    feederAmps,
+    spacesInUse,
+    place,
+    material,
+    startsOn,
+    permitDays,
+    utilityDays,
+  } = newPanelPlanInput.parse(input);
+  const isService = feederAmps === null;
+  const least = isService ? DWELLING_LOAD.leastServiceAmps : feederAmps;
+  const mainAmps = standardRatingAtLeast(Math.max(least, demandAmps, leastMainAmps));
+  const gauge = mainAmps === null ? null : conductorsFor(mainAmps, isService, material);
   const applied = workday(startsOn);
   const permitted = workday(later(applied, permitDays));
-  const off = workday(later(permitted, utilityDays));
+  const noticed = workday(later(permitted, utilityDays));
   return {
     ...{ mainAmps, gauge },
     busAmps: mainAmps === null ? null : busFor(mainAmps),
     spaces: spacesFor(spacesInUse),
-    electrodeGauge: gauge === null ? null : electrodeConductor(gauge, material),
-    rules: NEW_PANEL_RULES.filter((rule) => rule !== 'weatherproof' || place === 'outdoor').filter(
-      (rule) => rule !== 'not-in-closets' || place === 'indoor',
+    electrodeGauge: gauge === null || !isService ? null : electrodeConductor(gauge, material),
+    rules: (Object.keys(NEW_PANEL_RULES) as NewPanelRule[]).filter(
+      (rule) =>
+        NEW_PANEL_RULES[rule] !== (isService ? 'subpanel' : 'service') && (ONLY[rule] ?? place) === place,
     ),
-    steps: [
-      { id: 'permit', who: 'electrician', on: applied, isOff: false },
-      { id: 'utility-request', who: 'electrician', on: permitted, isOff: false },
-      { id: 'disconnect', who: 'utility', on: off, isOff: true },
-      { id: 'work', who: 'electrician', on: off, isOff: true },
-      { id: 'inspection', who: 'inspector', on: off, isOff: true },
-      { id: 'reconnect', who: 'utility', on: off, isOff: true },
-      { id: 'prove', who: 'electrician', on: off, isOff: false },
-    ],
+    steps: isService
+      ? [
+          { id: 'permit', who: 'electrician', on: applied, isOff: false },
+          { id: 'utility-request', who: 'electrician', on: permitted, isOff: false },
+          { id: 'disconnect', who: 'utility', on: noticed, isOff: true },
+          { id: 'work', who: 'electrician', on: noticed, isOff: true },
+          { id: 'inspection', who: 'inspector', on: noticed, isOff: true },
+          { id: 'reconnect', who: 'utility', on: noticed, isOff: true },
+          { id: 'prove', who: 'electrician', on: noticed, isOff: false },
+        ]
+      : [
+          { id: 'permit', who: 'electrician', on: applied, isOff: false },
+          { id: 'feeder-off', who: 'electrician', on: permitted, isOff: true },
+          { id: 'work', who: 'electrician', on: permitted, isOff: true },
+          { id: 'inspection', who: 'inspector', on: permitted, isOff: true },
+          { id: 'prove', who: 'electrician', on: permitted, isOff: false },
+        ],
     hoursOff: HOURS_OFF,
   };
+}
+
+/** By 83% of the rating at a service, otherwise for the whole of it, by the column of its terminals. */
+function conductorsFor(mainAmps: number, isService: boolean, material: Material): FeederGauge | null {
+  if (isService) return thinnestConductor(material, DWELLING_SERVICE.share * mainAmps, 75);
+  return thinnestConductor(material, mainAmps, terminalColumn(mainAmps));
 }

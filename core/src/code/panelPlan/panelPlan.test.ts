@@ -30,7 +30,8 @@ describe('subpanels worked by hand', () => {
     const far = subpanelPlan({ circuits, lengthM: 60, place: 'other-building', material: 'aluminum' });
     // 54 A: 60 A. 2 × 60 m × 54 A through 3 AWG aluminum (1.32 Ω a km) are 8.6 V, 3.6%: 2 AWG, 1.05 Ω a km, 6.8 V, 2.8%.
     expect(near).toMatchObject({ demandAmps: { a: 54, b: 45 }, breakerAmps: 60, gauge: '4', spaces: 6 });
-    expect(far).toMatchObject({ breakerAmps: 60, ground: '8' });
+    // 2 AWG has 1.26 times the area of 3 AWG, and the ground grows with it: 8 AWG becomes 6 AWG.
+    expect(far).toMatchObject({ breakerAmps: 60, gauge: '2', ground: '6' });
     expect(far.dropPercent).toBeLessThanOrEqual(3);
     expect(far.rules).toEqual(expect.arrayContaining(['disconnect', 'electrode']));
   });
@@ -101,6 +102,20 @@ describe('new panels worked by hand', () => {
     ]);
     expect(steps.filter(({ isOff }) => isOff).map(({ id }) => id)).toEqual([
       ...['disconnect', 'work', 'inspection', 'reconnect'],
+    ]);
+  });
+
+  test('a subpanel: the bonding jumper, the electrode and the utility are not its business', () => {
+    const { rules, steps, ...sizes } = newPanelPlan({
+      ...{ demandAmps: 38, spacesInUse: 6, place: 'indoor', startsOn: '2026-12-02', feederAmps: 60 },
+      material: 'copper',
+    });
+    expect(sizes).toMatchObject({ mainAmps: 60, busAmps: 60, gauge: '4', electrodeGauge: null });
+    expect(rules).toEqual(expect.arrayContaining(['neutral-apart', 'grounds-bonded']));
+    expect(rules).not.toContain('main-bonding');
+    expect(steps.map(({ id, who }) => `${id} ${who}`)).toEqual([
+      ...['permit electrician', 'feeder-off electrician', 'work electrician'],
+      ...['inspection inspector', 'prove electrician'],
     ]);
   });
 

@@ -1,16 +1,26 @@
 import { z } from 'zod';
 import { LOAD_LIMITS, VOLTAGE_LIMITS } from '../../facts/limits/index.ts';
-import { amps, exceeds, givenId, metres, noRepeatedIds, oneOf } from '../../facts/quantities/index.ts';
 import {
+  amps,
+  atLeast,
+  exceeds,
+  givenId,
+  metres,
+  noRepeatedIds,
+  oneOf,
+} from '../../facts/quantities/index.ts';
+import {
+  areaTimes,
   DWELLING_LOAD,
   equipmentGround,
   FEEDER_GAUGES,
   isMade,
   MATERIALS,
   type FeederGauge,
+  type Material,
 } from '../../facts/standards/index.ts';
 import { standardRatingAtLeast, thinnestConductor, voltageDropPercent } from '../sizing/index.ts';
-import { busFor, spacesFor } from './panelSize.ts';
+import { busFor, spacesFor, terminalColumn } from './panelSize.ts';
 import * as messages from './messages.ts';
 
 const MOST_CIRCUITS = 84;
@@ -51,11 +61,33 @@ export interface SubpanelPlan {
   /** `null`: beyond the largest standard breaker. */
   breakerAmps: number | null;
   gauge: FeederGauge | null;
-  ground: string | null;
+  ground: FeederGauge | null;
   dropPercent: number | null;
   busAmps: number | null;
   spaces: number | null;
   rules: SubpanelRule[];
+}
+
+/** The ground by the breaker, grown as the hot conductors were; never larger than they are. */
+function groundFor({
+  breakerAmps,
+  carries,
+  gauge,
+  material,
+}: {
+  breakerAmps: number;
+  carries: FeederGauge;
+  gauge: FeederGauge;
+  material: Material;
+}): FeederGauge | null {
+  const byTable = equipmentGround(breakerAmps)?.[material];
+  if (!byTable) return null;
+  const times = areaTimes(gauge, carries, material);
+  return (
+    FEEDER_GAUGES.slice(FEEDER_GAUGES.indexOf(byTable), FEEDER_GAUGES.indexOf(gauge) + 1).find((one) =>
+      atLeast(areaTimes(one, byTable, material), times),
+    ) ?? gauge
+  );
 }
 
 /** Circuits on the legs, the largest first, each on the leg with less; a two-pole one is on both. */
@@ -84,7 +116,7 @@ function onLegs(circuits: z.output<typeof subpanelPlanInput>['circuits']) {
  * A subpanel for some circuits: its legs, the feeder’s breaker, conductors and ground by table, bus and spaces with 20% to
  * spare, and what has to be done with neutral and ground. The conductors grow until the feeder loses no more than 3%.
  *
- * Source: NEC 2023, 215.2(A)(1) and 215.3 (125% of continuous load), 110.14(C)(1), Tables 310.16 and 250.122, 215.2(A)(2)
+ * Source: NEC 2023, 215.2(A)(1) and 215.3 (125% of continuous load), 110.14(C)(1), Tables 310.16 and 250.122, 250.122(B), 215.2(A)(2)
  * informational note, 250.142(B), 250.32 and 225.31.
  *
  * @param input circuits with current (A), poles and whether they run three hours or more; length of the feeder (m), material, place
@@ -99,8 +131,8 @@ export function subpanelPlan(input: SubpanelPlanInput): SubpanelPlan {
   const { legs, sums } = onLegs(circuits);
   const larger = Math.max(sums.a, sums.b);
   const breakerAmps = standardRatingAtLeast(Math.max(LOAD_LIMITS.subpanelFeederLeastAmps, larger));
-  const column = breakerAmps !== null && breakerAmps <= LOAD_LIMITS.terminals60UpToAmps ? 60 : 75;
-  const carries = breakerAmps === null ? null : thinnestConductor(material, breakerAmps, column);
+  const carries =
+    breakerAmps === null ? null : thinnestConductor(material, breakerAmps, terminalColumn(breakerAmps));
   const drop = (gauge: FeederGauge) =>
     voltageDropPercent({ conductor: { gauge, material }, amps: larger, lengthM, volts: 240 });
   const limit = 100 * VOLTAGE_LIMITS.sagNoticed;
@@ -113,7 +145,10 @@ export function subpanelPlan(input: SubpanelPlanInput): SubpanelPlan {
   const isApart = place === 'other-building';
   return {
     ...{ legs, demandAmps: sums, breakerAmps, gauge },
-    ground: breakerAmps === null ? null : (equipmentGround(breakerAmps)?.[material] ?? null),
+    ground:
+      breakerAmps === null || carries === null || gauge === null
+        ? null
+        : groundFor({ breakerAmps, carries, gauge, material }),
     dropPercent: gauge === null ? null : drop(gauge),
     busAmps: breakerAmps === null ? null : busFor(breakerAmps),
     spaces: spacesFor(circuits.reduce((sum, { poles }) => sum + poles, 0)),

@@ -45,6 +45,19 @@ const OHMS_PER_1000_FT: Record<Material, Partial<Record<FeederGauge, number>>> =
   },
 };
 
+/**
+ * Areas of conductors compared, by their resistance: what one has of the other’s.
+ *
+ * @param gauge AWG or kcmil
+ * @param other AWG or kcmil, of the same material
+ * @param material copper or aluminum
+ * @returns times
+ * @throws RangeError for a gauge the material is not made in
+ * @example areaTimes('2', '3', 'aluminum') // 1.26
+ */
+export const areaTimes = (gauge: FeederGauge, other: FeederGauge, material: Material): number =>
+  ohmsPerMetre(other, material) / ohmsPerMetre(gauge, material);
+
 /** Share by which a conductor's resistance grows with each °C. NEC 2023, chapter 9, table 8, note 2. */
 const PER_DEGREE: Record<Material, number> = { copper: 0.00323, aluminum: 0.0033 };
 const TABLE_C = 75;

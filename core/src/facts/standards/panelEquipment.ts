@@ -21,6 +21,9 @@ const sizeOf = (gauge: FeederGauge) => FEEDER_GAUGES.indexOf(gauge);
 export const electrodeConductor = (gauge: FeederGauge, material: Material): string =>
   ELECTRODE_ROWS.find((row) => sizeOf(gauge) <= sizeOf(row[material]))!.electrode;
 
+/** A circuit that is extended by more than this at a new panel needs AFCI protection, m. NEC 2023, 210.12(E). */
+export const EXTENDED_CIRCUIT_M = 1.83;
+
 /** Working space before a panel: width, depth and height, m. NEC 2023, 110.26(A), up to 150 V to ground. */
 export const WORKING_SPACE_M = { wide: 0.762, deep: 0.914, high: 1.98 } as const;
 

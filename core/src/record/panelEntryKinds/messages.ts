@@ -105,7 +105,6 @@ export const correctionsFollowAFailedInspection = 'Corrections belong to a faile
 export const permitSays = (number: string, inspection: string) =>
   `Permit${number === '' ? '' : ` ${number}`}: inspection ${inspection}`;
 export const otherSources = 'Other sources and backup';
-export const startingAtLeastRunning = 'The starting power must be at least the running power.';
 export const chooseAKindOfSource = 'Choose solar, battery, generator or vehicle.';
 export const chooseAConnection = 'Choose how the source is connected.';
 export const enterThePowerOfTheSource = 'Enter the power of the source, above 0 W.';

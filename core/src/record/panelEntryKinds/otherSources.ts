@@ -1,5 +1,11 @@
 import { z } from 'zod';
-import { BACKUP_PRIORITIES, BACKUP_SUPPLIES, MOST_BACKUP_LOADS } from '../../code/backup/index.ts';
+import {
+  BACKUP_PRIORITIES,
+  BACKUP_SUPPLIES,
+  MOST_BACKUP_LOADS,
+  STARTS_BELOW_RUNNING,
+  startsAtRunning,
+} from '../../code/backup/index.ts';
 import { counted, givenId, noRepeatedIds, oneOf, watts } from '../../facts/quantities/index.ts';
 import { SOURCE_KINDS } from '../../visit/work/index.ts';
 import { id } from '../entities/index.ts';
@@ -10,9 +16,6 @@ import * as messages from './messages.ts';
 export const SOURCE_CONNECTIONS = ['bus', 'interlock', 'transfer-switch'] as const;
 export type SourceConnection = (typeof SOURCE_CONNECTIONS)[number];
 
-const START = { path: ['startingWatts'], message: messages.startingAtLeastRunning };
-const startsAboveRunning = (one: { watts: number; startingWatts: number | null }) =>
-  one.startingWatts === null || one.startingWatts >= one.watts;
 const startingWatts = watts.nullable().default(null).describe('for a few seconds, W; null if not known');
 
 const panelSource = z
@@ -27,7 +30,7 @@ const panelSource = z
     startingWatts,
     supply: z.enum(BACKUP_SUPPLIES, messages.chooseAVoltage),
   })
-  .refine(startsAboveRunning, START);
+  .refine(startsAtRunning, STARTS_BELOW_RUNNING);
 export type PanelSource = z.output<typeof panelSource>;
 
 const essentialCircuit = z
@@ -37,7 +40,7 @@ const essentialCircuit = z
     startingWatts,
     priority: oneOf([...BACKUP_PRIORITIES], messages.chooseAPriority).describe('1 is most important'),
   })
-  .refine(startsAboveRunning, START);
+  .refine(startsAtRunning, STARTS_BELOW_RUNNING);
 
 /** Sources besides the utility, and the circuits that a backup is to carry; the latest holds. */
 export const otherSources = panelEntryKind({

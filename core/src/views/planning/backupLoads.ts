@@ -45,7 +45,7 @@ function powerOf({ circuit, measuredAmps }: PlannedBreakerEntry, volts: number) 
     return { watts, startingWatts: watts + surge, basis: messages.asMeasured };
   }
   if (listed.length > 0) return { watts: sum, startingWatts: sum + surge, basis: messages.asListed };
-  const usual = usualOf(circuit);
+  const usual = usualOf(circuit, volts);
   return usual
     ? {
         watts: usual.watts,
@@ -56,9 +56,16 @@ function powerOf({ circuit, measuredAmps }: PlannedBreakerEntry, volts: number) 
 }
 
 /** What a circuit’s name says that it feeds. */
-function usualOf(circuit: Circuit | null) {
-  const words = circuit?.label.toLowerCase().match(/[a-z]{4,}/g) ?? [];
-  return words.flatMap((word) => findAppliances(word).slice(0, 1))[0] ?? null;
+function usualOf(circuit: Circuit | null, volts: number) {
+  const words = circuit?.label.toLowerCase().match(/[a-z]{2,}/g) ?? [];
+  const pairs = words.slice(1).map((word, i) => `${words[i]} ${word}`);
+  // All of the name says most, a single word least; what runs on another voltage is something else.
+  return (
+    [words.join(' '), ...pairs, ...words.filter(({ length }) => length > 3)]
+      .filter(Boolean)
+      .flatMap(findAppliances)
+      .find((thing) => thing.volts === volts) ?? null
+  );
 }
 
 /**

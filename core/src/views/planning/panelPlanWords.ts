@@ -1,3 +1,5 @@
+import { sayLength, type Sentence } from '../../facts/quantities/index.ts';
+import { EXTENDED_CIRCUIT_M, WORKING_SPACE_M } from '../../facts/standards/index.ts';
 import type { NewPanelRule, NewPanelStep, NewPanelStepId, SubpanelRule } from '../../code/panelPlan/index.ts';
 
 /** What a subpanel needs besides its feeder, with the clause. */
@@ -12,28 +14,29 @@ export const SUBPANEL_RULE_WORDS: Record<SubpanelRule, string> = {
 };
 
 /** What a new service panel needs besides its size, with the clause. */
-export const NEW_PANEL_RULE_WORDS: Record<NewPanelRule, string> = {
+export const NEW_PANEL_RULE_WORDS: Record<NewPanelRule, Sentence> = {
   'meter-base': 'Meter base, service entrance conductors and drop rated for the new main: ask the utility.',
   'electrode-system':
     'Grounding electrode system with every electrode there is, water pipe bonded (NEC 2023, 250.50 and 250.104).',
   'main-bonding': 'Main bonding jumper between neutral and enclosure, only here (NEC 2023, 250.24(B)).',
   'surge-protection': 'Surge protective device for the dwelling (NEC 2023, 230.67).',
   'emergency-disconnect': 'Emergency disconnect outdoors, marked (NEC 2023, 230.85).',
-  'working-space':
-    'Clear working space before the panel: 30 in wide, 36 in deep, 78 in high (NEC 2023, 110.26(A)).',
+  'neutral-apart': SUBPANEL_RULE_WORDS['neutral-apart'],
+  'grounds-bonded': SUBPANEL_RULE_WORDS['grounds-bonded'],
+  'working-space': `Clear working space before the panel: ${sayLength(WORKING_SPACE_M.wide)} wide, ${sayLength(WORKING_SPACE_M.deep)} deep, ${sayLength(WORKING_SPACE_M.high)} high (NEC 2023, 110.26(A)).`,
   'not-in-closets': 'Not in a bathroom or a clothes closet, and not over steps (NEC 2023, 240.24(D) to (F)).',
   weatherproof: 'Enclosure listed for wet locations, with a weatherproof hub (NEC 2023, 312.2).',
-  'extended-circuits':
-    'AFCI protection where circuits are extended by more than 6 ft, GFCI where receptacles are replaced (NEC 2023, 210.12(E) and 406.4(D)).',
+  'extended-circuits': `AFCI protection where circuits are extended by more than ${sayLength(EXTENDED_CIRCUIT_M)}, GFCI where receptacles are replaced (NEC 2023, 210.12(E) and 406.4(D)).`,
   torque: 'Every terminal tightened with a torque tool to the value on its label (NEC 2023, 110.14(D)).',
   directory: 'A circuit directory that names each circuit clearly (NEC 2023, 408.4(A)).',
 };
 
-/** The steps of replacing a service panel. */
+/** The steps of replacing a panel. */
 export const NEW_PANEL_STEP_WORDS: Record<NewPanelStepId, string> = {
   permit: 'Apply for the permit',
   'utility-request': 'Ask the utility to disconnect and reconnect',
   disconnect: 'Disconnect the service at the pole or pull the meter',
+  'feeder-off': 'Turn off and lock out the feeder’s breaker, verify absence of voltage',
   work: 'Replace the panel, conductors and grounding',
   inspection: 'Inspect before the power is restored',
   reconnect: 'Reconnect the service',

@@ -27,7 +27,7 @@ const planned = (...breakers: Entry[]): PlannedPanel => ({
   ...{ peak: null, sheet: null, signs: [], corrections: [], proposals: [], sources: null, critical: [] },
 });
 const free = { feeders: new Set<string>(), stopped: new Set<string>() };
-const wish = { title: 'Charger', amps: 24, poles: 2 as const, continuous: true };
+const wish = { amps: 24, poles: 2 as const, continuous: true };
 const feeder = { lengthM: 2, material: 'copper' as const, place: 'same-building' as const };
 
 describe('a subpanel for a full panel', () => {
@@ -90,5 +90,22 @@ describe('a panel that is replaced', () => {
     const found = newPanelFor({ site, panels: [panel] }, { ...panel, proposals: [proposal] }, asked);
     expect(found).toMatchObject({ spacesInUse: 6, plan: { spaces: 8, mainAmps: 100 } });
     expect(found.demandAmps).toBeCloseTo(50, 9);
+  });
+
+  test('a subpanel keeps its feeder and its neutral apart', () => {
+    const feeder = one(1, 2, null, { ratingAmps: 50 });
+    const parent = planned(feeder);
+    const sub = {
+      ...planned(one(2, 1, 1200)),
+      panel: aPanel({ id: uuid(701), siteId: site.id, spaces: 6, fedByBreakerId: feeder.breaker.id }),
+    };
+    const { plan } = newPanelFor(
+      { site, panels: [parent, { ...sub, breakers: sub.breakers.slice(1) }] },
+      { ...sub, breakers: sub.breakers.slice(1) },
+      { place: 'indoor', startsOn: '2026-12-02' },
+    );
+    expect(plan).toMatchObject({ mainAmps: 50, electrodeGauge: null });
+    expect(plan.rules).toContain('neutral-apart');
+    expect(plan.rules).not.toContain('main-bonding');
   });
 });

@@ -6,8 +6,10 @@ import {
   type SubpanelPlan,
   type SubpanelPlanInput,
 } from '../../code/panelPlan/index.ts';
+import { LOAD_LIMITS } from '../../facts/limits/index.ts';
 import { sayPlace, spacesOf } from '../../panel/layout/index.ts';
 import { loadAmps, type Circuit } from '../../record/entities/index.ts';
+import { feedOf } from './feedOf.ts';
 import { loadPath } from './loadPath.ts';
 import { whyItStays } from './room.ts';
 import type { PlannedPanel, Planning } from './schema.ts';
@@ -17,7 +19,6 @@ type PlannedBreakerEntry = PlannedPanel['breakers'][number];
 
 /** What is to be fed from a subpanel. */
 export interface SubpanelWish {
-  title: string;
   amps: number;
   poles: 1 | 2;
   continuous: boolean;
@@ -29,7 +30,6 @@ export interface SubpanelFor {
   space: number;
   moved: { breakerId: string; text: string; isKnown: boolean }[];
   plan: SubpanelPlan;
-  legOfWish: 'a' | 'b' | 'both';
 }
 
 const WISH = 'new';
@@ -37,7 +37,8 @@ const ampsOf = ({ circuit, measuredAmps }: PlannedBreakerEntry): number | null =
   measuredAmps ?? (circuit && circuit.loads.length > 0 ? sumOf(circuit) : null);
 const sumOf = ({ loads }: Circuit) => loads.reduce((sum, load) => sum + loadAmps(load), 0);
 /** Of what nobody measured, a breaker’s continuous share is counted. */
-const usualAmps = (entry: PlannedBreakerEntry) => ampsOf(entry) ?? 0.8 * entry.breaker.ratingAmps;
+const usualAmps = (entry: PlannedBreakerEntry) =>
+  ampsOf(entry) ?? LOAD_LIMITS.continuousShare * entry.breaker.ratingAmps;
 
 /**
  * The subpanel that makes room for a circuit: its feeder takes the pair of spaces that costs the fewest circuits, and those move
@@ -88,7 +89,6 @@ export function subpanelFor(
   });
   return {
     ...{ space, plan },
-    legOfWish: plan.legs[WISH]!,
     moved: there.map((entry) => ({
       breakerId: entry.breaker.id,
       text: messages.movesToTheSubpanel(
@@ -100,7 +100,17 @@ export function subpanelFor(
   };
 }
 
-/** A new service panel for this one, and what its size comes from. */
+/**
+ * Whether a panel is fed from another.
+ *
+ * @param planned the panel
+ * @returns false for a service panel
+ * @example isSubpanel({ panel: { ...panel, fedByBreakerId: 'b1' } }) // true
+ */
+export const isSubpanel = ({ panel }: Pick<PlannedPanel, 'panel'>): boolean =>
+  panel.fedByBreakerId !== null || panel.fedThroughPanelId !== null;
+
+/** A new panel for this one, and what its size comes from. */
 export interface NewPanelFor {
   plan: NewPanelPlan;
   demandAmps: number;
@@ -127,7 +137,7 @@ export interface NewPanelFor {
 export function newPanelFor(
   planning: Planning,
   planned: PlannedPanel,
-  asked: Omit<NewPanelPlanInput, 'demandAmps' | 'spacesInUse' | 'leastMainAmps'>,
+  asked: Omit<NewPanelPlanInput, 'demandAmps' | 'spacesInUse' | 'leastMainAmps' | 'feederAmps'>,
 ): NewPanelFor {
   const { nodes, unknown } = loadPath(planning, planned.panel.id);
   const own = nodes.filter(({ panelId }) => panelId === planned.panel.id);
@@ -145,6 +155,7 @@ export function newPanelFor(
     plan: newPanelPlan({
       ...asked,
       demandAmps,
+      feederAmps: isSubpanel(planned) ? (feedOf(planning, planned)?.ratingAmps ?? 0) : null,
       // No smaller than the main that is there: nobody asked for less.
       leastMainAmps: planned.breakers.find(({ breaker }) => breaker.role === 'main')?.breaker.ratingAmps ?? 0,
       spacesInUse: Math.min(84, spacesInUse),

@@ -119,6 +119,11 @@ describe('circuits of a backup', () => {
       [240, 240, 'b'],
       [null, null, 'a'],
     ]);
+    const pumps = entry(5, { poles: 2, circuit: aCircuit({ breakerId: uuid(5), label: 'Heat pump' }) });
+    // All of a name says more than a word of it, and it runs on the circuit’s voltage.
+    expect(backupCircuits(panelOf([pumps]), new Set(), null)[0]).toMatchObject({
+      ...{ watts: 4000, basis: 'usual for: Heat pump' },
+    });
     expect(circuits.map(({ priority }) => priority)).toEqual([1, null, null, null, null]);
   });
 

@@ -4,6 +4,7 @@ import { sayQuantity } from '../../facts/quantities/index.ts';
 import { BUS_SOURCES, STANDARD_RATINGS_AMPS } from '../../facts/standards/index.ts';
 import { sayPlace, spacesOf } from '../../panel/layout/index.ts';
 import type { OtherSources, PanelSource } from '../../record/panelEntries/index.ts';
+import { feedOf } from './feedOf.ts';
 import type { PlannedPanel, Planning } from './schema.ts';
 import type { SourceLabel } from './sourceLabelWords.ts';
 import * as messages from './messages.ts';
@@ -57,11 +58,8 @@ function farSpacesOf({ panel, breakers }: PlannedPanel): number[] {
 }
 
 /** The main of the panel, or the breaker that feeds it. */
-const aheadOf = (planning: Planning, { panel, breakers }: PlannedPanel) =>
-  breakers.find(({ breaker }) => breaker.role === 'main')?.breaker ??
-  planning.panels.flatMap((one) => one.breakers).find(({ breaker }) => breaker.id === panel.fedByBreakerId)
-    ?.breaker ??
-  null;
+const aheadOf = (planning: Planning, planned: PlannedPanel) =>
+  planned.breakers.find(({ breaker }) => breaker.role === 'main')?.breaker ?? feedOf(planning, planned);
 
 /** What must be posted beside the breaker for the rule that the bus rests on. */
 function ruleLabels(bus: SecondSource | null): SourceLabel[] {

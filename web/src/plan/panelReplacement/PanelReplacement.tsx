@@ -4,6 +4,7 @@ import { waitingRisks } from '@phylaxon/core/views/panelReview';
 import {
   NEW_PANEL_RULE_WORDS,
   NEW_PANEL_STEP_WORDS,
+  isSubpanel,
   newPanelFor,
   PERFORMER_WORDS,
   type NewPanelFor,
@@ -14,11 +15,13 @@ import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { recordQueries } from '../../shared/queries/index.ts';
-import { ampsText, SelectInput, toNumber, TypedInput, useUnits } from '../../shared/ui/index.ts';
+import { ampsText, nowLocal, SelectInput, toNumber, TypedInput, useUnits } from '../../shared/ui/index.ts';
 import * as messages from './messages.ts';
 
-const asked = newPanelPlanInput.omit({ demandAmps: true, spacesInUse: true, leastMainAmps: true });
-const today = () => new Date().toLocaleDateString('sv');
+const asked = newPanelPlanInput.omit({
+  ...{ demandAmps: true, spacesInUse: true, leastMainAmps: true, feederAmps: true },
+});
+const today = () => nowLocal().slice(0, 10);
 
 /** The questions, and the plan as they are answered. */
 export function PanelReplacement({ planning, planned }: { planning: Planning; planned: PlannedPanel }) {
@@ -31,6 +34,7 @@ export function PanelReplacement({ planning, planned }: { planning: Planning; pl
     ...{ place, material, startsOn },
     ...{ permitDays: toNumber(permitDays), utilityDays: toNumber(utilityDays) },
   });
+  const isSub = isSubpanel(planned);
   const wrong = new Set(read.error?.issues.map(({ path }) => path[0]));
   return (
     <>
@@ -45,7 +49,7 @@ export function PanelReplacement({ planning, planned }: { planning: Planning; pl
           onValue={setPlace}
         />
         <SelectInput
-          label={messages.conductors}
+          label={isSub ? messages.feederConductors : messages.conductors}
           options={[
             { value: 'aluminum' as const, label: messages.aluminum },
             { value: 'copper' as const, label: messages.copper },
@@ -69,18 +73,21 @@ export function PanelReplacement({ planning, planned }: { planning: Planning; pl
           onValue={setPermitDays}
           isWrong={wrong.has('permitDays')}
         />
-        <TypedInput
-          label={messages.utilityDays}
-          value={utilityDays}
-          onValue={setUtilityDays}
-          isWrong={wrong.has('utilityDays')}
-        />
+        {!isSub && (
+          <TypedInput
+            label={messages.utilityDays}
+            value={utilityDays}
+            onValue={setUtilityDays}
+            isWrong={wrong.has('utilityDays')}
+          />
+        )}
       </form>
       {read.success ? (
         <Planned
           found={newPanelFor(planning, planned, read.data)}
           material={material}
           panelId={planned.panel.id}
+          isSub={isSub}
         />
       ) : (
         <p role="alert" className="font-medium text-danger">
@@ -88,7 +95,7 @@ export function PanelReplacement({ planning, planned }: { planning: Planning; pl
         </p>
       )}
       <Waiting panelId={planned.panel.id} />
-      <p className="font-medium">{messages.deEnergized}</p>
+      <p className="font-medium">{isSub ? messages.feederOff : messages.deEnergized}</p>
     </>
   );
 }
@@ -108,12 +115,14 @@ function Planned({
   found,
   material,
   panelId,
+  isSub,
 }: {
   found: NewPanelFor;
   material: 'aluminum' | 'copper';
   panelId: string;
+  isSub: boolean;
 }) {
-  const { dateText } = useUnits();
+  const { dateText, say } = useUnits();
   const { plan, demandAmps, basis, spacesInUse, unknown } = found;
   const { mainAmps, busAmps, spaces, gauge, electrodeGauge, rules, steps, hoursOff } = plan;
   if (mainAmps === null || busAmps === null || spaces === null || gauge === null)
@@ -126,7 +135,9 @@ function Planned({
     <>
       <section aria-label={messages.size} className="space-y-2 border-t border-rule-strong pt-3">
         <p role="status" className="text-2xl font-bold">
-          {messages.headline(ampsText(mainAmps), spaces)}
+          {isSub
+            ? messages.subHeadline(ampsText(mainAmps), spaces)
+            : messages.headline(ampsText(mainAmps), spaces)}
         </p>
         {unknown.length > 0 && (
           <p className="font-medium text-heed">
@@ -138,27 +149,39 @@ function Planned({
         )}
         <p>{messages.madeFor(ampsText(demandAmps), basis, spacesInUse)}</p>
         <dl>
-          <Figure name={messages.main} source={messages.mainSource}>
+          <Figure
+            name={isSub ? messages.feederBreaker : messages.main}
+            source={isSub ? messages.feederSource : messages.mainSource}
+          >
             {ampsText(mainAmps)}
           </Figure>
           <Figure name={messages.bus} source={messages.busSource}>
             {messages.atLeast(ampsText(busAmps))}
           </Figure>
-          <Figure name={messages.serviceConductors} source={messages.forADwelling}>
+          <Figure
+            name={isSub ? messages.feederConductors : messages.serviceConductors}
+            source={isSub ? messages.byAmpacity : messages.forADwelling}
+          >
             {sayConductor({ gauge, material })}
           </Figure>
-          <Figure name={messages.electrode} source={messages.byTheTable}>
-            {messages.electrodeIs(electrodeGauge!)}
-          </Figure>
+          {electrodeGauge !== null && (
+            <Figure name={messages.electrode} source={messages.byTheTable}>
+              {messages.electrodeIs(electrodeGauge)}
+            </Figure>
+          )}
         </dl>
       </section>
       <section aria-label={messages.days} className="border-t border-rule-strong pt-3">
         <h2 className="text-xl font-bold">{messages.days}</h2>
-        <p>{messages.withoutPower(hoursOff.from, hoursOff.to)}</p>
+        <p>
+          {isSub
+            ? messages.subWithoutPower(hoursOff.from, hoursOff.to)
+            : messages.withoutPower(hoursOff.from, hoursOff.to)}
+        </p>
         <ol className="mt-2 divide-y divide-rule">
           {steps.map(({ id, who, on, isOff }) => (
             <li key={id} className="grid grid-cols-[7.5rem_minmax(0,1fr)] gap-x-4 py-2">
-              <span className="figures">{dateText(`${on}T12:00:00Z`)}</span>
+              <span className="figures">{dateText(on)}</span>
               <span>
                 <strong>{NEW_PANEL_STEP_WORDS[id]}</strong>, {PERFORMER_WORDS[who]}
                 {isOff && <span className="text-heed"> ({messages.off})</span>}
@@ -172,7 +195,7 @@ function Planned({
         <h2 className="text-xl font-bold">{messages.alsoNeeded}</h2>
         <ul className="list-disc pl-5">
           {rules.map((rule) => (
-            <li key={rule}>{NEW_PANEL_RULE_WORDS[rule]}</li>
+            <li key={rule}>{say(NEW_PANEL_RULE_WORDS[rule])}</li>
           ))}
         </ul>
       </section>

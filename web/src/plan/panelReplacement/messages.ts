@@ -41,3 +41,12 @@ export const loadNotKnown = (count: number) =>
     ? 'One circuit has no reading and no listed load: the load is larger than told here.'
     : `${count} circuits have no reading and no listed load: the load is larger than told here.`;
 export const fillInTheService = 'Fill in the service load';
+export const feederConductors = 'Feeder conductors';
+export const feederBreaker = 'Feeder breaker';
+export const feederSource = 'NEC 2023, 215.3 and 240.6(A)';
+export const byAmpacity = 'NEC 2023, 110.14(C) and Table 310.16';
+export const subHeadline = (feeder: string, spaces: number) => `${feeder} feeder, ${spaces} spaces`;
+export const subWithoutPower = (from: number, to: number) =>
+  `What this panel feeds is without power on one day, ${from} to ${to} hours.`;
+export const feederOff =
+  'Only a licensed electrician replaces a panel, and only with its feeder off, locked out and verified dead.';

@@ -6,6 +6,7 @@ import {
   SUBPANEL_RULE_WORDS,
   type PlannedPanel,
 } from '@phylaxon/core/views/planning';
+import { LOAD_LIMITS } from '@phylaxon/core/facts/limits';
 import { sayNumber } from '@phylaxon/core/facts/quantities';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -38,7 +39,7 @@ export function Subpanel({
       : subpanelFor(
           planned,
           handsOff(board),
-          { title: wish.title, amps, poles: wish.poles, continuous: wish.continuous },
+          { amps, poles: wish.poles, continuous: wish.continuous },
           { lengthM, material, place },
         );
   return (
@@ -116,7 +117,9 @@ function Made({
             ? messages.nothingMoves
             : messages.moveToTheSubpanel(moved.map(({ text }) => text).join(', '))}
         </li>
-        {moved.some(({ isKnown }) => !isKnown) && <li>{messages.countedAtShare}</li>}
+        {moved.some(({ isKnown }) => !isKnown) && (
+          <li>{messages.countedAtShare(100 * LOAD_LIMITS.continuousShare)}</li>
+        )}
         <li>{messages.subpanelLoad(ampsText(demandAmps.a), ampsText(demandAmps.b), ampsText(busAmps))}</li>
         <li>{messages.groundIs(ground, material)}</li>
         <li>{messages.feederDrop(sayNumber(dropPercent!, 1))}</li>

@@ -127,11 +127,12 @@ export const feederBreakerAt = (first: number, second: number) =>
   `The feeder’s two-pole breaker goes into spaces ${first} and ${second}.`;
 export const nothingMoves = 'No circuit has to move out for it.';
 export const moveToTheSubpanel = (circuits: string) => `These circuits move to the subpanel: ${circuits}.`;
-export const countedAtShare = 'A circuit without a reading or loads counts with 80% of its breaker.';
+export const countedAtShare = (percent: number) =>
+  `A circuit without a reading or loads counts with ${percent}% of its breaker.`;
 export const subpanelLoad = (a: string, b: string, bus: string) =>
   `Load of the subpanel: leg A ${a}, leg B ${b}. Its bus is rated ${bus} or more.`;
 export const groundIs = (gauge: string, material: string) =>
-  `Grounding conductor: ${gauge} AWG ${material} (NEC 2023, Table 250.122). It grows with the hot conductors.`;
+  `Grounding conductor: ${gauge} AWG ${material} (NEC 2023, Table 250.122 and 250.122(B)).`;
 export const feederDrop = (percent: string) => `Voltage drop of the feeder: ${percent}%.`;
 export const subpanelSource =
   'Feeder by NEC 2023, 215.2, 215.3, 110.14(C) and Table 310.16. Local codes and licensed practice decide.';

@@ -18,12 +18,7 @@ export function SourcesPage() {
       />
       {error && <Notice title={error.message} />}
       {board && planning && planned && (
-        <Sources
-          key={planned.sources?.entryId ?? panelId}
-          board={board}
-          planning={planning}
-          planned={planned}
-        />
+        <Sources key={panelId} board={board} planning={planning} planned={planned} />
       )}
     </main>
   );
