@@ -36,7 +36,7 @@ for (const { name, size } of LOOKS) {
       await expect(size.getByRole('status')).toHaveText('100 A main, 16 spaces');
       await expect(size).toContainText('8 AWG copper');
       await expect(page.getByRole('region', { name: 'What else it needs' })).toContainText(
-        /3 ft wide|2\.5 ft wide|0\.8 m wide/,
+        /Clear working space before the panel: [\d.]+.(ft|m) wide/,
       );
       await page.getByLabel('Permit takes (days)').fill('soon');
       await expect(page.getByRole('alert')).toBeVisible();
