@@ -230,9 +230,19 @@ for (const width of [320, 640])
       '/settings',
       await detailPath(request, 'Sump pump'),
       ownPath,
-      ...['room', 'service', 'legs', 'scan', 'heat-pictures', 'recordings', 'upkeep', 'map', 'report'].map(
-        (job) => `${ownPath}/${job}`,
-      ),
+      ...[
+        'room',
+        'sources',
+        'replacement',
+        'service',
+        'legs',
+        'scan',
+        'heat-pictures',
+        'recordings',
+        'upkeep',
+        'map',
+        'report',
+      ].map((job) => `${ownPath}/${job}`),
     ];
     for (const path of paths) {
       await page.goto(path);
