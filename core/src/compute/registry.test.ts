@@ -79,6 +79,11 @@ const questions: Record<ComputationName, unknown> = {
     added: { amps: 32, poles: 2, continuous: true },
     rules: 'split',
   },
+  'circuit-guess': { circuits: [{ id: '1', poles: 2, ratingAmps: 30 }] },
+  'main-currents': {
+    legs: { a: { mainAmps: 30, branches: [{ amps: 18 }] }, b: { mainAmps: 12, branches: [] } },
+    neutralAmps: 18,
+  },
   'meter-difference': {
     ...{ meter: 'pulse', wattHours: 1, volts: 240, load: 'resistive' },
     readings: [5, 80, 5].map((count) => ({ count, seconds: 60 })),

@@ -8,6 +8,7 @@ import {
 import { heatInput, heatOutput, heatSurvey } from '../physics/heat/index.ts';
 import { apparentPower, powerInput, powerOutput } from '../physics/power/index.ts';
 import { legBalance, legBalanceInput, legBalanceOutput } from '../panel/legs/index.ts';
+import { circuitGuess, circuitGuessInput, circuitGuessOutput } from '../panel/circuitGuess/index.ts';
 import {
   circuitMap,
   circuitMapInput,
@@ -24,6 +25,7 @@ import { secondSource, secondSourceInput, secondSourceOutput } from '../code/sec
 import { serviceLoad, serviceLoadInput, serviceLoadOutput } from '../code/serviceLoad/index.ts';
 import { readingLine, readingLineInput, readingLineOutput } from '../record/readingLine/index.ts';
 import { thermalSpots, thermalSpotsInput, thermalSpotsOutput } from '../physics/thermalPicture/index.ts';
+import { mainCurrents, mainCurrentsInput, mainCurrentsOutput } from '../physics/mainCurrents/index.ts';
 import {
   meterDifference,
   meterDifferenceInput,
@@ -185,6 +187,13 @@ export const COMPUTATIONS = {
     output: circuitMapReadOutput,
     run: circuitMapRead,
   }),
+  'circuit-guess': computation({
+    isHeavy: true,
+    summary: 'What the circuits of a panel are likely to feed, with chances',
+    input: circuitGuessInput,
+    output: circuitGuessOutput,
+    run: circuitGuess,
+  }),
   heat: computation({
     summary: 'Grade connection temperatures under load',
     input: heatInput,
@@ -196,6 +205,13 @@ export const COMPUTATIONS = {
     input: meterDifferenceInput,
     output: meterDifferenceOutput,
     run: meterDifference,
+  }),
+  'main-currents': computation({
+    isHeavy: true,
+    summary: 'Currents at the main beside the circuits: imbalance, unexplained current, neutral',
+    input: mainCurrentsInput,
+    output: mainCurrentsOutput,
+    run: mainCurrents,
   }),
   sag: computation({
     isHeavy: true,

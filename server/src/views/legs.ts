@@ -1,8 +1,11 @@
 import { legsOfPanel, type LegsView } from '@phylaxon/core/views/legs';
 import type { Reading } from '@phylaxon/core/record/entities';
+import type { ShownPanelEntry } from '@phylaxon/core/record/panelEntries';
 import type { EntityManager } from 'typeorm';
-import { panelFromRow, panelRow } from '../record/index.ts';
+import { panelEntriesOf, panelFromRow, panelRow, storedOf } from '../record/index.ts';
 import { panelEvidence } from '../recordService/index.ts';
+
+const MS_A_DAY = 86_400_000;
 
 interface Clamped {
   breakerId: string;
@@ -44,6 +47,7 @@ export async function legsPage(manager: EntityManager, panelId: string): Promise
      ${CLAMPED} GROUP BY x.breakerId, hour`,
     [ids],
   )) as Hourly[];
+  const entries = (await panelEntriesOf(manager, panelId)).filter(({ entry }) => entry.struck === null);
   return legsOfPanel(
     panelFromRow(panel),
     records.map(({ breaker, circuit }) => ({
@@ -52,5 +56,23 @@ export async function legsPage(manager: EntityManager, panelId: string): Promise
       byLoad: latest.filter((one) => one.breakerId === breaker.id),
       byHour: hourly.filter((one) => one.breakerId === breaker.id).map(({ hour, amps }) => ({ hour, amps })),
     })),
+    { atMain: storedOf(entries, 'main-currents'), quarterHours: recordedLegs(entries) },
   );
+}
+
+/** The highest quarter hour of each leg, where a logger hung on both. */
+export function recordedLegs(entries: readonly ShownPanelEntry[]): LegsView['quarterHours'] {
+  return entries.flatMap(({ entry, about }): LegsView['quarterHours'] => {
+    if (entry.kind !== 'recording' || about?.kind !== 'recording') return [];
+    const ofLeg = (leg: 'A' | 'B') => {
+      const i = entry.content.channels.findIndex(
+        ({ at, quantity }) => quantity === 'current' && at.kind === 'leg' && at.leg === leg,
+      );
+      return about.channels[i]?.quarterHour?.mean ?? null;
+    };
+    const [A, B] = [ofLeg('A'), ofLeg('B')];
+    if (A === null || B === null) return [];
+    const days = (about.toMs - about.fromMs) / MS_A_DAY;
+    return [{ A, B, when: new Date(about.toMs).toISOString(), days }];
+  });
 }

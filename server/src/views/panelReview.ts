@@ -1,13 +1,11 @@
 import type { FoundLegs, FoundSign } from '@phylaxon/core/diagnosis/panelReview';
-import type { PanelEntry, ShownPanelEntry } from '@phylaxon/core/record/panelEntries';
+import type { PanelEntry } from '@phylaxon/core/record/panelEntries';
 import { legSums, type LegBasis, type LegsView } from '@phylaxon/core/views/legs';
 import { panelReviewOf, type PanelReviewView } from '@phylaxon/core/views/panelReview';
 import type { EntityManager } from 'typeorm';
 import { panelEntriesOf, panelFromRow, panelRow, siteRow } from '../record/index.ts';
 import { panelEvidence } from '../recordService/index.ts';
 import { legsPage } from './legs.ts';
-
-const MS_A_DAY = 86_400_000;
 
 /** Whether a panel as a whole is failing, by all that is on record of it. */
 export async function panelReviewPage(manager: EntityManager, panelId: string): Promise<PanelReviewView> {
@@ -18,7 +16,7 @@ export async function panelReviewPage(manager: EntityManager, panelId: string): 
   return panelReviewOf(name, {
     panel: panelFromRow(row),
     evidence,
-    legs: [...clampedLegs(await legsPage(manager, panelId)), ...recordedLegs(entries)],
+    legs: legsFound(await legsPage(manager, panelId)),
     // Of two said at one moment the one logged later holds.
     signs: entries.flatMap(({ entry }) => signOf(entry)).reverse(),
     now: new Date().toISOString(),
@@ -42,19 +40,14 @@ function clampedLegs({ circuits }: LegsView): FoundLegs[] {
   });
 }
 
-/** The highest quarter hour of each leg, where a logger hung on both. */
-export function recordedLegs(entries: readonly ShownPanelEntry[]): FoundLegs[] {
-  return entries.flatMap(({ entry, about }): FoundLegs[] => {
-    if (entry.kind !== 'recording' || about?.kind !== 'recording') return [];
-    const ofLeg = (leg: 'A' | 'B') => {
-      const i = entry.content.channels.findIndex(
-        ({ at, quantity }) => quantity === 'current' && at.kind === 'leg' && at.leg === leg,
-      );
-      return about.channels[i]?.quarterHour?.mean ?? null;
-    };
-    const [A, B] = [ofLeg('A'), ofLeg('B')];
-    if (A === null || B === null) return [];
-    const days = (about.toMs - about.fromMs) / MS_A_DAY;
-    return [{ amps: { A, B }, when: new Date(about.toMs).toISOString(), days, measured: 1 }];
-  });
-}
+/** What both legs carried: in the circuits together, at the main, and the highest quarter hours of a logger. */
+const legsFound = (view: LegsView): FoundLegs[] => [
+  ...clampedLegs(view),
+  ...view.atMain.map(({ at, content: { a, b } }) => ({
+    amps: { A: a, B: b },
+    when: at,
+    days: 0,
+    measured: 1,
+  })),
+  ...view.quarterHours.map(({ A, B, when, days }) => ({ amps: { A, B }, when, days, measured: 1 })),
+];

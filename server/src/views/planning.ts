@@ -1,7 +1,7 @@
 import { standingSigns, type ShownPanelEntry } from '@phylaxon/core/record/panelEntries';
 import type { PlannedPanel, Planning } from '@phylaxon/core/views/planning';
 import { IsNull, type EntityManager } from 'typeorm';
-import { panelEntriesOf, panelFromRow, siteRow } from '../record/index.ts';
+import { panelEntriesOf, panelFromRow, siteRow, storedOf } from '../record/index.ts';
 import { panelEvidence } from '../recordService/index.ts';
 import { PanelTable, type PanelRow } from '../store/index.ts';
 import { latestClamped } from './legs.ts';
@@ -33,6 +33,7 @@ async function plannedPanel(manager: EntityManager, row: PanelRow): Promise<Plan
       measuredAmps: measured.get(breaker.id) ?? null,
     })),
     peak: highestQuarterHour(shown),
+    atMain: largestOf(storedOf(shown, 'main-currents')),
     sheet: storedOf(shown, 'service-sheet')[0] ?? null,
     sources: storedOf(shown, 'other-sources')[0] ?? null,
     critical: storedOf(shown, 'keeps-power')[0]?.content.breakerIds ?? [],
@@ -47,15 +48,14 @@ async function plannedPanel(manager: EntityManager, row: PanelRow): Promise<Plan
   };
 }
 
-/** The entries of a kind, newest first, as planning shows them. */
-function storedOf<K extends ShownPanelEntry['entry']['kind']>(entries: readonly ShownPanelEntry[], kind: K) {
-  type Content = Extract<ShownPanelEntry['entry'], { kind: K }>['content'];
-  return entries.flatMap(({ entry }) =>
-    entry.kind === kind
-      ? [{ entryId: entry.id, at: entry.at, simulated: entry.simulated, content: entry.content as Content }]
-      : [],
+/** The one in which a leg carried most. */
+const largestOf = (clamped: NonNullable<PlannedPanel['atMain']>[]): PlannedPanel['atMain'] => {
+  const heavier = ({ content: { a, b } }: (typeof clamped)[number]) => Math.max(a, b);
+  return clamped.reduce<PlannedPanel['atMain']>(
+    (most, one) => (most === null || heavier(one) > heavier(most) ? one : most),
+    null,
   );
-}
+};
 
 /** What inspectors want corrected, by the latest word on each permit. */
 function correctionsOf(entries: readonly ShownPanelEntry[]): PlannedPanel['corrections'] {

@@ -12,7 +12,7 @@ import type { EntityManager } from 'typeorm';
 import { panelEntriesOf } from '../record/index.ts';
 import { panelEvidence, type PanelEvidence } from '../recordService/index.ts';
 import type { PanelRow } from '../store/index.ts';
-import { recordedLegs } from './panelReview.ts';
+import { recordedLegs } from './legs.ts';
 
 type JointRow = JointReading & { breakerId: string };
 
@@ -64,7 +64,7 @@ export async function panelTrends(manager: EntityManager, panel: PanelRow): Prom
 
 /** The highest quarter hour of each leg, recording by recording. */
 const peaksOf = (entries: readonly ShownPanelEntry[]): LegPeak[] =>
-  recordedLegs(entries.filter(({ entry }) => entry.struck === null)).flatMap(({ amps, when }): LegPeak[] => [
-    { leg: 'A', at: when, amps: amps.A },
-    { leg: 'B', at: when, amps: amps.B },
+  recordedLegs(entries.filter(({ entry }) => entry.struck === null)).flatMap(({ A, B, when }): LegPeak[] => [
+    { leg: 'A', at: when, amps: A },
+    { leg: 'B', at: when, amps: B },
   ]);

@@ -1,2 +1,3 @@
 export * from './schema.ts';
 export { meterDifference, meterWatts } from './meterDifference.ts';
+export { POWER_FACTORS } from './meterErrors.ts';

@@ -3,6 +3,7 @@ export { boardPhoto, heatPicture } from './heatPicture.ts';
 export { heatScan } from './heatScan.ts';
 export { type HouseMap, type MapLooks, houseMap, mapLooks } from './houseMap.ts';
 export { type PanelInspection, panelInspection } from './panelInspection.ts';
+export { type MainCurrentsEntry, mainCurrentsEntry } from './mainCurrents.ts';
 export { keepsPower } from './criticalLoads.ts';
 export { PANEL_ENTRIES } from './kinds.ts';
 export {

@@ -3,6 +3,7 @@ import { hangingDirectory } from './hangingDirectory.ts';
 import { boardPhoto, heatPicture } from './heatPicture.ts';
 import { heatScan } from './heatScan.ts';
 import { houseMap, mapLooks } from './houseMap.ts';
+import { mainCurrentsEntry } from './mainCurrents.ts';
 import { otherSources } from './otherSources.ts';
 import { panelInspection } from './panelInspection.ts';
 import { panelSignEntry } from './panelSignEntry.ts';
@@ -35,5 +36,6 @@ export const PANEL_ENTRIES = {
   'upkeep-rule': upkeepRule,
   'keeps-power': keepsPower,
   'other-sources': otherSources,
+  'main-currents': mainCurrentsEntry,
   'report-prices': reportPrices,
 };

@@ -113,3 +113,6 @@ export const chooseAPriority = 'The priority must be 1, 2 or 3.';
 export const aPanelHasAtMost6Sources = 'A panel can have at most 6 other sources.';
 export const chooseAtMostCircuits = (most: number) => `Choose at most ${most} circuits.`;
 export const sourcesAndEssential = (sources: string, circuits: string) => `${sources}, ${circuits} on backup`;
+export const currentsAtTheMain = 'Currents at the main';
+export const legsAtTheMain = (a: string, b: string, neutral: string | null) =>
+  `leg A ${a}, leg B ${b}${neutral === null ? '' : `, neutral ${neutral}`}`;

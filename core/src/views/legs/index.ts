@@ -1,2 +1,3 @@
+export { mainQuestion } from './atMain.ts';
 export * from './legsView.ts';
 export * from './schema.ts';

@@ -6,6 +6,7 @@ import {
   type Panel,
   type Reading,
 } from '../../record/entities/index.ts';
+import { meteredLoadOf } from './atMain.ts';
 import type { LegCircuit, LegsView } from './schema.ts';
 
 type Loaded = { loadState: Reading['loadState']; amps: number; at: string };
@@ -23,12 +24,14 @@ interface Known {
  *
  * @param panel as drawn
  * @param known its branch breakers with their circuits and clamped currents, A
+ * @param main what was measured at the main, by clamp and by logger
  * @returns circuits in the order of their spaces, and the whole free spaces of each leg
  * @example legsOfPanel(panel, []).freeSpaces // half of its spaces each
  */
 export function legsOfPanel(
   panel: Pick<Panel, 'spaces' | 'blanks' | 'holes'>,
   known: readonly Known[],
+  main: Pick<LegsView, 'atMain' | 'quarterHours'> = { atMain: [], quarterHours: [] },
 ): LegsView {
   const taken = new Set(known.flatMap(({ breaker }) => spacesOf(breaker)));
   const free = { A: 0, B: 0 };
@@ -48,11 +51,12 @@ export function legsOfPanel(
         breaker.tiedWith === null &&
         circuit?.sharesNeutral !== true,
       isNeutralTraced: (circuit?.sharesNeutral ?? null) !== null,
+      load: meteredLoadOf(circuit),
       drawnAmps: circuit?.loads.reduce((sum, load) => sum + loadAmps(load), 0) ?? 0,
       byLoad: Object.fromEntries(byLoad.map(({ loadState, amps, at }) => [loadState, { amps, at }])),
       byHour,
     }));
-  return { circuits, freeSpaces: free };
+  return { circuits, freeSpaces: free, ...main };
 }
 
 /** What is looked at: the newest clamped current, one state of the load, what is drawn, or an hour of the day. */

@@ -1,6 +1,8 @@
 import { z } from 'zod';
 import { LEGS } from '../../panel/layout/index.ts';
+import { METERED_LOADS } from '../../physics/meterDifference/index.ts';
 import { id, instant, LOAD_STATES } from '../../record/entities/index.ts';
+import { mainCurrentsEntry } from '../../record/panelEntryKinds/index.ts';
 
 const measured = z.object({ amps: z.number(), at: instant });
 
@@ -12,6 +14,7 @@ export const legCircuit = z.object({
   legs: z.array(z.enum(LEGS)),
   mayMove: z.boolean().describe('whether it can move to the other leg, by spaces and handle ties'),
   isNeutralTraced: z.boolean().describe('whether it shares its neutral, if known'),
+  load: z.enum(METERED_LOADS).describe('kind of its listed loads'),
   drawnAmps: z.number().describe('current of its listed loads, A'),
   byLoad: z.partialRecord(z.enum(LOAD_STATES), measured).describe('latest clamp reading in each load state'),
   byHour: z
@@ -23,5 +26,11 @@ export type LegCircuit = z.infer<typeof legCircuit>;
 export const legsView = z.object({
   circuits: z.array(legCircuit),
   freeSpaces: z.object({ A: z.int(), B: z.int() }),
+  atMain: z
+    .array(z.object({ entryId: id, at: instant, simulated: z.boolean(), content: mainCurrentsEntry.fields }))
+    .describe('currents measured at the main, newest first'),
+  quarterHours: z
+    .array(z.object({ A: z.number(), B: z.number(), when: instant, days: z.number() }))
+    .describe('heaviest quarter hour of each leg in each logger recording, A; days is its length'),
 });
 export type LegsView = z.infer<typeof legsView>;

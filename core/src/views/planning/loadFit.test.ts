@@ -50,7 +50,16 @@ const aPlanned = (
       measuredAmps: amps,
     })),
   ],
-  ...{ peak: null, sheet: null, signs: [], corrections: [], sources: null, critical: [], proposals: [] },
+  ...{
+    peak: null,
+    atMain: null,
+    sheet: null,
+    signs: [],
+    corrections: [],
+    sources: null,
+    critical: [],
+    proposals: [],
+  },
 });
 
 const planning = (...panels: PlannedPanel[]): Planning => ({ site, panels });

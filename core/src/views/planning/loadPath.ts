@@ -145,7 +145,7 @@ function calculated(sheet: ServiceSheet): Present | null {
 
 /**
  * The load of a panel: the service’s calculation where it is the only one, 125% of the highest quarter hour of a recording
- * that is long enough, or the sum of its circuits.
+ * that is long enough, the sum of its circuits, or what was clamped at its main where that is more.
  */
 function presentLoad(planning: Planning, planned: PlannedPanel): Present {
   const tops = topsOf(planning);
@@ -162,7 +162,15 @@ function presentLoad(planning: Planning, planned: PlannedPanel): Present {
       },
       basis: messages.recordedPeak(sayQuantity(peak.amps, 'A')),
     };
-  return { ...carriedBy(planning, planned), basis: messages.sumOfCircuits };
+  const circuits = carriedBy(planning, planned);
+  const clamped = planned.atMain?.content;
+  if (clamped && Math.max(clamped.a, clamped.b) > Math.max(circuits.amps.A, circuits.amps.B))
+    return {
+      ...circuits,
+      amps: { A: Math.max(clamped.a, circuits.amps.A), B: Math.max(clamped.b, circuits.amps.B) },
+      basis: messages.clampedAtMain,
+    };
+  return { ...circuits, basis: messages.sumOfCircuits };
 }
 
 /** The service itself: its smallest part. Several mains of one service add up. */

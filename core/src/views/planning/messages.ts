@@ -90,6 +90,7 @@ export const calculatedBy = {
   standard: 'NEC 220 Part III, standard method',
 };
 export const recordedPeak = (peak: string) => `125% of the recorded peak, ${peak}`;
+export const clampedAtMain = 'clamped at the main';
 export const sumOfCircuits = 'all of its circuits on at once';
 export const sumOfMains = 'all mains together';
 export const unknownCircuit = (place: string, label: string, panel: string) =>

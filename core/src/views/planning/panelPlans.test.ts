@@ -24,7 +24,16 @@ const planned = (...breakers: Entry[]): PlannedPanel => ({
     },
     ...breakers,
   ],
-  ...{ peak: null, sheet: null, signs: [], corrections: [], proposals: [], sources: null, critical: [] },
+  ...{
+    peak: null,
+    atMain: null,
+    sheet: null,
+    signs: [],
+    corrections: [],
+    proposals: [],
+    sources: null,
+    critical: [],
+  },
 });
 const free = { feeders: new Set<string>(), stopped: new Set<string>() };
 const wish = { amps: 24, poles: 2 as const, continuous: true };

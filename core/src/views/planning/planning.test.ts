@@ -59,6 +59,7 @@ const planned = (change: Partial<PlannedPanel> = {}): PlannedPanel => ({
     wired(4, { name: 'Car charger', watts: 7600 }, { name: 'Air conditioner', watts: 3000 }),
   ],
   peak: null,
+  atMain: null,
   sheet: null,
   signs: [],
   corrections: [],

@@ -20,6 +20,9 @@ export const plannedPanel = z.object({
     .object({ amps: z.number(), at: instant, days: z.number() })
     .nullable()
     .describe('highest 15-minute demand of a recording on one leg, A, and its duration'),
+  atMain: stored(PANEL_ENTRIES['main-currents'].fields)
+    .nullable()
+    .describe('largest currents clamped at the main'),
   sheet: stored(PANEL_ENTRIES['service-sheet'].fields).nullable().describe('the latest'),
   sources: stored(PANEL_ENTRIES['other-sources'].fields).nullable().describe('the latest'),
   critical: z.array(id).describe('breakers of critical loads'),

@@ -34,7 +34,7 @@ const main = (ratingAmps: number): Entry => ({
 });
 const panelOf = (breakers: Entry[], busAmps: number | null = 200): PlannedPanel => ({
   panel: aPanel({ siteId: site.id, spaces: 12, busAmps }),
-  ...{ breakers, peak: null, sheet: null, signs: [], corrections: [], proposals: [] },
+  ...{ breakers, peak: null, atMain: null, sheet: null, signs: [], corrections: [], proposals: [] },
   ...{ sources: null, critical: [] },
 });
 const ask = (planned: PlannedPanel, sources: PanelSource[], feed: 'end' | 'center' = 'end') =>

@@ -49,6 +49,7 @@ const planned = (change: Partial<PlannedPanel> = {}): PlannedPanel => ({
   panel: aPanel({ id: uuid(700), spaces: 12 }),
   breakers: [main, at(1, 'Loft lights'), at(2, 'Press', { poles: 2 }), at(5, 'Oven')],
   peak: null,
+  atMain: null,
   sheet: null,
   signs: [],
   corrections: [],

@@ -9,6 +9,7 @@ import { useBoardLayer, type BoardMark } from '../../shared/workbench/index.ts';
 import { Moves } from './LegMoves.tsx';
 import * as messages from './messages.ts';
 
+const AtTheMain = later(async () => (await import('./AtTheMain.tsx')).AtTheMain);
 const SupplyCheck = later(async () => (await import('./SupplyCheck.tsx')).SupplyCheck);
 
 const BASES: [LegBasis & string, string][] = [
@@ -57,6 +58,7 @@ export function LegsPage() {
           <Bars view={view} basis={basis} />
           <Hours view={view} onChoose={(hour) => setBasis({ hour })} chosen={basis} />
           <Moves view={view} basis={basis} />
+          <AtTheMain panelId={panelId} view={view} basis={basis} />
         </section>
       )}
     </main>

@@ -1,0 +1,2 @@
+export * from './schema.ts';
+export { mainCurrents } from './mainCurrents.ts';
