@@ -41,6 +41,29 @@ test('both legs, and the moves that balance them; a move is put aside', async ({
 
 const supply = (page: Page) => page.getByRole('region', { name: 'Supply check' });
 
+test('the main is clamped beside its circuits: what none explains is told, kept, and still there after a reload', async ({
+  page,
+  request,
+}) => {
+  const { path } = await ownPanel(request, ['1 Oven 20', '2 Kettle 20']);
+  await page.goto(`${path}/legs`);
+  const main = page.getByRole('region', { name: 'Currents at the main' });
+  await expect(main).toContainText('clamped behind the cover, by an electrician');
+  await asElectrician(page);
+  await main.getByLabel('Leg A at the main (A)').fill('31');
+  await main.getByLabel('Leg B at the main (A)').fill('0.4');
+  await main.getByLabel('Neutral at the main (A)').fill('30.8');
+  await expect(main).toContainText('The legs differ by 30.6 A at the main.');
+  await expect(main).toContainText(/Leg A: 3\d.* more flows at the main/);
+  await expect(main).toContainText('2 circuits were not measured in this state');
+  await main.getByLabel('Neutral at the main (A)').fill('12');
+  await expect(main).toContainText('returns by another path');
+  await main.getByRole('button', { name: 'Log at the main' }).click();
+  await expect(main).toContainText('Logged at the main');
+  await page.reload();
+  await expect(main.getByRole('table')).toContainText('Clamp, neutral 12 A');
+});
+
 test('the supply: a neutral that is loose under load is called a danger, and who acts', async ({
   page,
   request,

@@ -1,6 +1,6 @@
 import { seeded, type Random } from '../../facts/random/index.ts';
 import { ERA_SHARE, ERAS, FUEL_SHARE, FUELS, type Era, type Fuel } from './features.ts';
-import { likelihoods } from './likelihood.ts';
+import { lookChances } from './likelihood.ts';
 import {
   circuitGuessInput,
   type CircuitGuess,
@@ -52,7 +52,7 @@ class Panel {
     this.likely = question.circuits.map((circuit) =>
       CIRCUIT_USE_IDS.map((id) =>
         circuit.use === null || circuit.use === id
-          ? likelihoods(circuit, id)
+          ? lookChances(circuit, id)
           : { 'before-1975': 0, '1975-2002': 0, 'after-2002': 0 },
       ),
     );

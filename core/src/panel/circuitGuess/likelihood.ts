@@ -33,7 +33,7 @@ function looksLike(circuit: Circuit, use: CircuitUse): number {
  * @param id the use
  * @returns by era; 0 where the number of poles is another
  */
-export function likelihoods(circuit: Circuit, id: CircuitUseId): Record<Era, number> {
+export function lookChances(circuit: Circuit, id: CircuitUseId): Record<Era, number> {
   const use: CircuitUse = CIRCUIT_USES[id];
   const looks = looksLike(circuit, use);
   return Object.fromEntries(
