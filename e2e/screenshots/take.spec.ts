@@ -35,6 +35,19 @@ test('the pictures', async ({ page, request }) => {
   await openBoard(panel);
   await shoot(page, 'board');
 
+  await page.goto(`/panels/${panel.id}/legs`);
+  const main = page.getByRole('region', { name: 'Currents at the main' });
+  await page.getByRole('button', { name: 'Everything on' }).click();
+  for (const [leg, amps] of [
+    ['Leg A', '104.6'],
+    ['Leg B', '112.3'],
+    ['Neutral', '8.2'],
+  ] as const)
+    await main.getByLabel(`${leg} at the main (A)`).fill(amps);
+  await main.getByText(/^Leg B: /).waitFor();
+  await main.getByLabel('Neutral at the main (A)').blur();
+  await main.evaluate((part) => part.scrollIntoView());
+  await shoot(page, 'legs');
   await page.goto(`/panels/${panel.id}/service`);
   await page.getByRole('region', { name: 'Can this load be added?' }).getByRole('status').waitFor();
   await shoot(page, 'service');
@@ -162,12 +175,9 @@ test('pictures of cases', async ({ page, request }) => {
   await visitPictures(page, site.id);
 });
 
-/** The directory, a round of a map, a round of upkeep: the last two on a phone. */
+/** The report, a round of a map, a round of upkeep: the last two on a phone. */
 async function keepingPictures(page: Page, panelId: string) {
   await page.setViewportSize({ width: 1280, height: 800 });
-  await page.goto(`/panels/${panelId}/directory`);
-  await page.getByRole('region', { name: 'Preview' }).waitFor();
-  await shoot(page, 'directory');
   await page.goto(`/panels/${panelId}/report`);
   await page.getByRole('heading', { name: /^4\. / }).waitFor();
   await page.getByRole('article').evaluate((report) => report.scrollIntoView());

@@ -1,4 +1,5 @@
 export { type EventScore, scoreEvents, sumScores } from './eventScore.ts';
+export { drawnPanel, type DrawnPanel } from './drawnPanel.ts';
 export { drawJointRun, searchedJoint } from './jointRun.ts';
 export { mappedHouse, walkRounds } from './mappedHouse.ts';
 export { PAIRS, type Pair, twoFaults } from './twoFaults.ts';

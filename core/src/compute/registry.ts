@@ -189,7 +189,7 @@ export const COMPUTATIONS = {
   }),
   'circuit-guess': computation({
     isHeavy: true,
-    summary: 'What the circuits of a panel are likely to feed, with chances',
+    summary: 'What each circuit of a panel probably feeds, with probabilities',
     input: circuitGuessInput,
     output: circuitGuessOutput,
     run: circuitGuess,
@@ -208,7 +208,7 @@ export const COMPUTATIONS = {
   }),
   'main-currents': computation({
     isHeavy: true,
-    summary: 'Currents at the main beside the circuits: imbalance, unexplained current, neutral',
+    summary: 'Currents at the main compared with the circuits: imbalance, unexplained current, neutral',
     input: mainCurrentsInput,
     output: mainCurrentsOutput,
     run: mainCurrents,

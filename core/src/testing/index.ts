@@ -6,3 +6,4 @@ export * from './visits.ts';
 export * from './histories.ts';
 export * from './caseRecords.ts';
 export * from './reports.ts';
+export * from './planned.ts';

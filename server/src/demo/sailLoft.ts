@@ -667,6 +667,11 @@ const MAIN_PANEL_ENTRIES: DemoPanelEntry[] = [
     }),
   },
   {
+    at: '2026-10-12T14:50:00Z',
+    kind: 'main-currents',
+    content: () => ({ a: 104.6, b: 112.3, neutral: 8.2, loadState: 'everything-on' }),
+  },
+  {
     at: '2026-09-14T08:30:00Z',
     kind: 'keeps-power',
     content: (breakerIn) => ({ breakerIds: [breakerIn(16), breakerIn(19)] }),

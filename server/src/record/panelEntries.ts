@@ -6,7 +6,6 @@ import {
   type MapLooks,
   type UpkeepRound,
   type panelEntryInput,
-  type ShownPanelEntry,
 } from '@phylaxon/core/record/panelEntries';
 import { CLOCK_SLACK_MS } from '@phylaxon/core/record/clocks';
 import { dutyOf } from '@phylaxon/core/facts/upkeep';
@@ -114,17 +113,4 @@ async function checkBreakers(manager: EntityManager, panelId: string, input: Inp
   for (const { path, breakerId } of named)
     if (!known.some(({ id }) => id === breakerId))
       throw invalidField(path.join('.'), messages.thereIsNoSuchBreakerIn);
-}
-
-/** The entries of a kind, as views show them, in the order given. */
-export function storedOf<K extends ShownPanelEntry['entry']['kind']>(
-  entries: readonly ShownPanelEntry[],
-  kind: K,
-) {
-  type Content = Extract<ShownPanelEntry['entry'], { kind: K }>['content'];
-  return entries.flatMap(({ entry }) =>
-    entry.kind === kind
-      ? [{ entryId: entry.id, at: entry.at, simulated: entry.simulated, content: entry.content as Content }]
-      : [],
-  );
 }

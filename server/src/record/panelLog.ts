@@ -29,6 +29,27 @@ export async function panelEntriesOf(
   }));
 }
 
+/** What was logged of a panel as a whole and stands, with what lies beside it, newest first. */
+export const standingShown = async (
+  manager: EntityManager,
+  panelId: string,
+  kind?: PanelEntryRow['kind'],
+): Promise<ShownPanelEntry[]> =>
+  (await panelEntriesOf(manager, panelId, kind)).filter(({ entry }) => entry.struck === null);
+
+/** The entries of a kind, as views show them, in the order given. */
+export function storedOf<K extends ShownPanelEntry['entry']['kind']>(
+  entries: readonly ShownPanelEntry[],
+  kind: K,
+) {
+  type Content = Extract<ShownPanelEntry['entry'], { kind: K }>['content'];
+  return entries.flatMap(({ entry }) =>
+    entry.kind === kind
+      ? [{ entryId: entry.id, at: entry.at, simulated: entry.simulated, content: entry.content as Content }]
+      : [],
+  );
+}
+
 /** What was logged of one kind and stands, newest first. */
 export const standingEntries = async <K extends PanelEntryName>(
   manager: EntityManager,

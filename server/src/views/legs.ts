@@ -2,8 +2,9 @@ import { legsOfPanel, type LegsView } from '@phylaxon/core/views/legs';
 import type { Reading } from '@phylaxon/core/record/entities';
 import type { ShownPanelEntry } from '@phylaxon/core/record/panelEntries';
 import type { EntityManager } from 'typeorm';
-import { panelEntriesOf, panelFromRow, panelRow, storedOf } from '../record/index.ts';
-import { panelEvidence } from '../recordService/index.ts';
+import { panelFromRow, panelRow, standingShown, storedOf } from '../record/index.ts';
+import { panelEvidence, type PanelEvidence } from '../recordService/index.ts';
+import type { PanelRow } from '../store/index.ts';
 
 const MS_A_DAY = 86_400_000;
 
@@ -36,10 +37,20 @@ export const latestClamped = async (
     [JSON.stringify(records.map(({ breaker }) => breaker.id))],
   )) as Clamped[];
 
-/** Both legs of a panel: what was clamped in each state of the load, and by hour of the day. */
+/** Both legs of a panel: what was clamped in each state of the load, by hour of the day, and at the main. */
 export async function legsPage(manager: EntityManager, panelId: string): Promise<LegsView> {
   const panel = await panelRow(manager, panelId);
   const { records } = await panelEvidence(manager, panel);
+  return legsViewOf(manager, panel, records, await standingShown(manager, panelId));
+}
+
+/** The same, of a panel that is read already. */
+export async function legsViewOf(
+  manager: EntityManager,
+  panel: PanelRow,
+  records: PanelEvidence['records'],
+  entries: readonly ShownPanelEntry[],
+): Promise<LegsView> {
   const ids = JSON.stringify(records.map(({ breaker }) => breaker.id));
   const latest = await latestClamped(manager, records);
   const hourly = (await manager.query(
@@ -47,7 +58,6 @@ export async function legsPage(manager: EntityManager, panelId: string): Promise
      ${CLAMPED} GROUP BY x.breakerId, hour`,
     [ids],
   )) as Hourly[];
-  const entries = (await panelEntriesOf(manager, panelId)).filter(({ entry }) => entry.struck === null);
   return legsOfPanel(
     panelFromRow(panel),
     records.map(({ breaker, circuit }) => ({

@@ -3,20 +3,20 @@ import type { PanelEntry } from '@phylaxon/core/record/panelEntries';
 import { legSums, type LegBasis, type LegsView } from '@phylaxon/core/views/legs';
 import { panelReviewOf, type PanelReviewView } from '@phylaxon/core/views/panelReview';
 import type { EntityManager } from 'typeorm';
-import { panelEntriesOf, panelFromRow, panelRow, siteRow } from '../record/index.ts';
+import { panelFromRow, panelRow, siteRow, standingShown } from '../record/index.ts';
 import { panelEvidence } from '../recordService/index.ts';
-import { legsPage } from './legs.ts';
+import { legsViewOf } from './legs.ts';
 
 /** Whether a panel as a whole is failing, by all that is on record of it. */
 export async function panelReviewPage(manager: EntityManager, panelId: string): Promise<PanelReviewView> {
   const row = await panelRow(manager, panelId);
   const { name } = await siteRow(manager, row.siteId);
-  const { evidence } = await panelEvidence(manager, row);
-  const entries = (await panelEntriesOf(manager, panelId)).filter(({ entry }) => entry.struck === null);
+  const { evidence, records } = await panelEvidence(manager, row);
+  const entries = await standingShown(manager, panelId);
   return panelReviewOf(name, {
     panel: panelFromRow(row),
     evidence,
-    legs: legsFound(await legsPage(manager, panelId)),
+    legs: legsFound(await legsViewOf(manager, row, records, entries)),
     // Of two said at one moment the one logged later holds.
     signs: entries.flatMap(({ entry }) => signOf(entry)).reverse(),
     now: new Date().toISOString(),

@@ -1,7 +1,7 @@
 import { standingSigns, type ShownPanelEntry } from '@phylaxon/core/record/panelEntries';
 import type { PlannedPanel, Planning } from '@phylaxon/core/views/planning';
 import { IsNull, type EntityManager } from 'typeorm';
-import { panelEntriesOf, panelFromRow, siteRow, storedOf } from '../record/index.ts';
+import { panelFromRow, siteRow, standingShown, storedOf } from '../record/index.ts';
 import { panelEvidence } from '../recordService/index.ts';
 import { PanelTable, type PanelRow } from '../store/index.ts';
 import { latestClamped } from './legs.ts';
@@ -24,7 +24,7 @@ async function plannedPanel(manager: EntityManager, row: PanelRow): Promise<Plan
   const { records } = await panelEvidence(manager, row);
   const clamped = (await latestClamped(manager, records)).sort((x, y) => x.at.localeCompare(y.at));
   const measured = new Map(clamped.map(({ breakerId, amps }) => [breakerId, amps]));
-  const shown = (await panelEntriesOf(manager, row.id)).filter(({ entry }) => entry.struck === null);
+  const shown = await standingShown(manager, row.id);
   return {
     panel: panelFromRow(row),
     breakers: records.map(({ breaker, circuit }) => ({

@@ -9,7 +9,7 @@ import {
 import type { Evidence } from '@phylaxon/core/diagnosis/evidence';
 import type { ShownPanelEntry } from '@phylaxon/core/record/panelEntries';
 import type { EntityManager } from 'typeorm';
-import { panelEntriesOf } from '../record/index.ts';
+import { standingShown } from '../record/index.ts';
 import { panelEvidence, type PanelEvidence } from '../recordService/index.ts';
 import type { PanelRow } from '../store/index.ts';
 import { recordedLegs } from './legs.ts';
@@ -57,14 +57,14 @@ export async function panelTrends(manager: EntityManager, panel: PanelRow): Prom
   remembered.set(known, ofBreakers);
   const main = known.evidence.find(({ breaker }) => breaker.role === 'main')?.breaker;
   const mainAmps = main?.ratingAmps ?? panel.busAmps;
-  const entries = await panelEntriesOf(manager, panel.id, 'recording');
+  const entries = await standingShown(manager, panel.id, 'recording');
   const legs = mainAmps === null ? [] : legGrowth(mainAmps, peaksOf(entries));
   return [...ofBreakers, ...legs].sort((a, b) => a.reached.likeliest.localeCompare(b.reached.likeliest));
 }
 
 /** The highest quarter hour of each leg, recording by recording. */
 const peaksOf = (entries: readonly ShownPanelEntry[]): LegPeak[] =>
-  recordedLegs(entries.filter(({ entry }) => entry.struck === null)).flatMap(({ A, B, when }): LegPeak[] => [
+  recordedLegs(entries).flatMap(({ A, B, when }): LegPeak[] => [
     { leg: 'A', at: when, amps: A },
     { leg: 'B', at: when, amps: B },
   ]);

@@ -58,3 +58,20 @@ export function normalWithin(random: Random, mean: number, sd: number, least: nu
  */
 export const seedFrom = (text: string): number =>
   [...text].reduce((sum, letter) => (Math.imul(sum, 31) + letter.charCodeAt(0)) | 0, 7);
+
+/**
+ * One of several, as often as their weights say.
+ *
+ * @param random where its numbers come from
+ * @param weights at least one above 0; they need not come to 1
+ * @returns place in the list, from 0
+ * @example pickWeighted(seeded(1), [0, 1, 0]) // 1
+ */
+export function pickWeighted(random: Random, weights: readonly number[]): number {
+  let rest = random() * weights.reduce((sum, one) => sum + one, 0);
+  for (let i = 0; i < weights.length - 1; i++) {
+    rest -= weights[i]!;
+    if (rest < 0) return i;
+  }
+  return weights.length - 1;
+}

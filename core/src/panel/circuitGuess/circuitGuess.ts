@@ -1,4 +1,4 @@
-import { seeded, type Random } from '../../facts/random/index.ts';
+import { pickWeighted, seeded, type Random } from '../../facts/random/index.ts';
 import { ERA_SHARE, ERAS, FUEL_SHARE, FUELS, type Era, type Fuel } from './features.ts';
 import { lookChances } from './likelihood.ts';
 import {
@@ -26,16 +26,6 @@ function countChance(use: CircuitUse, fuel: Fuel, count: number, has: boolean | 
   return count < list.length ? list[count]! : list.at(-1)! * BEYOND ** (count - list.length + 1);
 }
 
-/** One of several, by their weights. */
-function pick(random: Random, weights: readonly number[]): number {
-  let rest = random() * weights.reduce((sum, one) => sum + one, 0);
-  for (let i = 0; i < weights.length - 1; i++) {
-    rest -= weights[i]!;
-    if (rest < 0) return i;
-  }
-  return weights.length - 1;
-}
-
 /** The uses of a panel’s circuits as they may be, drawn one after the other in turns, each given all others. */
 class Panel {
   private readonly likely: Record<Era, number>[][];
@@ -57,7 +47,7 @@ class Panel {
       ),
     );
     this.uses = this.likely.map((chances) =>
-      pick(
+      pickWeighted(
         random,
         chances.map((chance) => chance[this.era]),
       ),
@@ -122,7 +112,7 @@ class Panel {
   private byLog<T>(choices: readonly T[], logChance: (choice: T) => number): number {
     const logs = choices.map(logChance);
     const most = Math.max(...logs);
-    return pick(
+    return pickWeighted(
       this.random,
       logs.map((one) => Math.exp(one - most)),
     );
@@ -134,7 +124,7 @@ class Panel {
     for (let circuit = 0; circuit < this.uses.length; circuit++) {
       const chances = this.given(circuit);
       if (sums) chances.forEach((chance, use) => (sums[circuit]![use]! += chance));
-      const drawn = pick(this.random, chances);
+      const drawn = pickWeighted(this.random, chances);
       this.counts[this.uses[circuit]!]!--;
       this.counts[drawn]!++;
       this.uses[circuit] = drawn;

@@ -1,5 +1,4 @@
 export * from './schema.ts';
-export { CIRCUIT_USES, CIRCUIT_USE_IDS, type CircuitUseId } from './uses.ts';
-export { ERAS, PATTERNS, type Era, type Pattern } from './features.ts';
+export { ERA_SHARE, FUEL_SHARE, KIND_CHANCES, type Era, type Fuel } from './features.ts';
+export { CIRCUIT_USES, CIRCUIT_USE_IDS, type CircuitUse, type CircuitUseId } from './uses.ts';
 export { circuitGuess } from './circuitGuess.ts';
-export { drawHouse, type DrawnHouse } from './drawHouse.ts';

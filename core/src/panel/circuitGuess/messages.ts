@@ -31,6 +31,7 @@ export const enterAtLeastOneCircuit = 'Enter at least one circuit.';
 export const enterAtMost84Circuits = 'Enter at most 84 circuits.';
 export const chooseAUse = 'Choose a use from the list.';
 export const chooseTheAge = 'Choose when the house was wired.';
-export const chooseAPattern = 'Choose how the current goes over a day.';
+export const chooseAPattern = 'Choose a current pattern.';
 export const chooseAThird = 'The position must be near, middle or far.';
-export const useHasOtherPoles = (words: string) => `${words}: this use has another number of poles.`;
+export const onOtherPoles = (words: string, poles: number) =>
+  `${words}: this use needs a ${poles}-pole breaker.`;

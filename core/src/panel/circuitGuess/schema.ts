@@ -32,7 +32,7 @@ const circuit = z
       context.addIssue({
         code: 'custom',
         path: ['use'],
-        message: messages.useHasOtherPoles(CIRCUIT_USES[known].words),
+        message: messages.onOtherPoles(CIRCUIT_USES[known].words, CIRCUIT_USES[known].poles),
       });
   });
 

@@ -34,6 +34,14 @@ describe('currents at the main', () => {
     });
   });
 
+  test('while circuits were not measured, the rest is not called unexplained', () => {
+    const input = read([30, 12, 6], [12, 8, 4]);
+    input.legs.a.unmeasured = 2;
+    const { legs, reasons } = mainCurrents(input);
+    expect([legs.a.finding, legs.b.finding]).toEqual(['unmeasured', 'explained']);
+    expect(reasons[0]!.text).toContain('2 circuits were not measured');
+  });
+
   test('another clamp for the circuits widens the range: its scale errs by itself', () => {
     const width = (sameClamp: boolean) => {
       const { low, high } = mainCurrents(read([100, 50, 50], [10, 10], { sameClamp })).legs.a.range;

@@ -52,8 +52,8 @@ function branchSum(
   return [real, imaginary];
 }
 
-/** The current that has to be added to the circuits’, at an angle to theirs, so that both come to the main’s, A. */
-function missing(main: number, circuits: number, angle: number): number {
+/** Current that has to be added to the circuits’ current, at an angle to it, to give the main’s, A. */
+function missingAmps(main: number, circuits: number, angle: number): number {
   const across = circuits * Math.sin(angle);
   if (main < Math.abs(across)) return main - circuits;
   return Math.sqrt(main ** 2 - across ** 2) - circuits * Math.cos(angle);
@@ -80,7 +80,7 @@ function draw(random: Random, { legs, neutralAmps, sameClamp }: MainCurrentsQues
     const [real, imaginary] = branchSum(random, branches, branchScale);
     const circuits = Math.hypot(real, imaginary);
     const own = Math.atan2(imaginary, real);
-    const unexplained = missing(main, circuits, lag(random, 'unknown') - own);
+    const unexplained = missingAmps(main, circuits, lag(random, 'unknown') - own);
     return { circuits, unexplained, main: [main * Math.cos(own), main * Math.sin(own)] as const };
   };
   const both = { a: oneLeg(legs.a), b: oneLeg(legs.b) };
@@ -106,21 +106,30 @@ export function mainCurrents(input: MainCurrentsInput): MainCurrents {
   const question = mainCurrentsInput.parse(input);
   const random = seeded(SEED);
   const draws = Array.from({ length: DRAWS }, () => draw(random, question));
-  const legs = { a: legResult(draws, 'a'), b: legResult(draws, 'b') };
+  const legs = {
+    a: legResult(draws, 'a', question.legs.a.unmeasured),
+    b: legResult(draws, 'b', question.legs.b.unmeasured),
+  };
   const neutral = neutralOf(draws, question.neutralAmps);
   return {
     legs,
     imbalanceAmps: Math.abs(question.legs.a.mainAmps - question.legs.b.mainAmps),
     neutral,
     reasons: [
-      ...legReason('a', legs.a),
-      ...legReason('b', legs.b),
+      ...legReason('a', legs.a, question.legs.a.unmeasured),
+      ...legReason('b', legs.b, question.legs.b.unmeasured),
       ...neutralReason(neutral, question.neutralAmps),
     ],
   };
 }
 
-function legResult(draws: readonly Draw[], leg: 'a' | 'b'): LegResult {
+function findingOf(low: number, high: number, unmeasured: number): LegResult['finding'] {
+  if (high < 0) return 'branches-above-main';
+  if (low <= 0) return 'explained';
+  return unmeasured > 0 ? 'unmeasured' : 'unexplained';
+}
+
+function legResult(draws: readonly Draw[], leg: 'a' | 'b', unmeasured: number): LegResult {
   const { low, high, middle } = rangeOf(
     draws.map(({ legs }) => legs[leg].unexplained),
     0.05,
@@ -129,7 +138,7 @@ function legResult(draws: readonly Draw[], leg: 'a' | 'b'): LegResult {
     branchAmps: draws.reduce((sum, { legs }) => sum + legs[leg].circuits, 0) / draws.length,
     unexplainedAmps: middle,
     range: { low, high },
-    finding: low > 0 ? 'unexplained' : high < 0 ? 'branches-above-main' : 'explained',
+    finding: findingOf(low, high, unmeasured),
   };
 }
 
@@ -147,19 +156,20 @@ function neutralOf(draws: readonly Draw[], measured: number | null): MainCurrent
 
 const inAmps = (value: number) => sayQuantity(value, 'A', 1);
 
-function legReason(leg: 'a' | 'b', { finding, unexplainedAmps, range }: LegResult): MainCurrents['reasons'] {
+function legReason(
+  leg: 'a' | 'b',
+  { finding, unexplainedAmps, range }: LegResult,
+  unmeasured: number,
+): MainCurrents['reasons'] {
   const name = leg.toUpperCase();
-  const code = `${finding}-${leg}`;
-  if (finding === 'branches-above-main')
-    return [{ code, text: messages.branchesAboveMain(name, inAmps(-unexplainedAmps)) }];
-  if (finding === 'explained')
-    return [{ code, text: messages.explained(name, inAmps(Math.max(0, range.high))) }];
-  return [
-    {
-      code,
-      text: messages.unexplained(name, inAmps(unexplainedAmps), inAmps(range.low), inAmps(range.high)),
-    },
-  ];
+  const [low, high] = [inAmps(range.low), inAmps(range.high)];
+  const text = {
+    explained: () => messages.explained(name, inAmps(Math.max(0, range.high))),
+    unexplained: () => messages.unexplained(name, inAmps(unexplainedAmps), low, high),
+    unmeasured: () => messages.unmeasured(name, inAmps(unexplainedAmps), unmeasured),
+    'branches-above-main': () => messages.branchesAboveMain(name, inAmps(-unexplainedAmps)),
+  }[finding]();
+  return [{ code: `${finding}-${leg}`, text }];
 }
 
 function neutralReason(neutral: MainCurrents['neutral'], measured: number | null): MainCurrents['reasons'] {

@@ -10,6 +10,12 @@ const branch = z.object({
 const leg = z.object({
   mainAmps: amps.describe('of this leg at the main, A'),
   branches: z.array(branch).max(84, messages.atMostBranches),
+  unmeasured: z
+    .int(messages.mostUnmeasured)
+    .min(0, messages.mostUnmeasured)
+    .max(84, messages.mostUnmeasured)
+    .default(0)
+    .describe('circuits on this leg that were not measured'),
 });
 
 export const mainCurrentsInput = z.object({
@@ -28,7 +34,9 @@ const legResult = z.object({
   branchAmps: z.number().describe('current of all circuits of this leg together, A'),
   unexplainedAmps: z.number().describe('current at the main that no circuit explains, A; may be negative'),
   range: range.describe('holds the true unexplained current in 90% of the cases, A'),
-  finding: z.enum(['explained', 'unexplained', 'branches-above-main']),
+  finding: z
+    .enum(['explained', 'unexplained', 'unmeasured', 'branches-above-main'])
+    .describe('unmeasured: more at the main, but not every circuit was measured'),
 });
 export type LegResult = z.infer<typeof legResult>;
 

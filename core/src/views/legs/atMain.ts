@@ -1,11 +1,8 @@
 import type { MainCurrentsInput } from '../../physics/mainCurrents/index.ts';
-import type { MeteredLoad } from '../../physics/meterDifference/index.ts';
+import { POWER_FACTORS, type MeteredLoad } from '../../physics/meterDifference/index.ts';
 import type { Circuit } from '../../record/entities/index.ts';
 import type { MainCurrentsEntry } from '../../record/panelEntryKinds/index.ts';
 import type { LegCircuit, LegsView } from './schema.ts';
-
-/** From this power factor on a load is a heater or the like. */
-const RESISTIVE_FACTOR = 0.97;
 
 /**
  * What a circuit feeds, as far as its power factor goes.
@@ -19,7 +16,7 @@ export function meteredLoadOf(circuit: Pick<Circuit, 'loads'> | null): MeteredLo
     (circuit?.loads ?? []).map(({ watts, voltAmperes, surgeTimes }): MeteredLoad => {
       if (surgeTimes !== null) return 'motor';
       if (watts === null || voltAmperes === null || voltAmperes === 0) return 'unknown';
-      return watts / voltAmperes >= RESISTIVE_FACTOR ? 'resistive' : 'electronic';
+      return watts / voltAmperes >= POWER_FACTORS.resistive.least ? 'resistive' : 'electronic';
     }),
   );
   return kinds.size === 1 ? [...kinds][0]! : 'unknown';
@@ -39,16 +36,16 @@ export function mainQuestion(
   ampsOf: (circuit: LegCircuit) => number | null,
   reading: Pick<MainCurrentsEntry, 'a' | 'b' | 'neutral' | 'sameClamp'>,
 ): MainCurrentsInput {
-  const branches = (leg: 'A' | 'B') =>
-    view.circuits.flatMap((circuit) => {
-      const amps = circuit.legs.includes(leg) ? ampsOf(circuit) : null;
+  const onLeg = (leg: 'A' | 'B', mainAmps: number) => {
+    const circuits = view.circuits.filter(({ legs }) => legs.includes(leg));
+    const branches = circuits.flatMap((circuit) => {
+      const amps = ampsOf(circuit);
       return amps === null ? [] : [{ amps, load: circuit.load }];
     });
+    return { mainAmps, branches, unmeasured: circuits.length - branches.length };
+  };
   return {
-    legs: {
-      a: { mainAmps: reading.a, branches: branches('A') },
-      b: { mainAmps: reading.b, branches: branches('B') },
-    },
+    legs: { a: onLeg('A', reading.a), b: onLeg('B', reading.b) },
     neutralAmps: reading.neutral,
     sameClamp: reading.sameClamp,
   };

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { aBreaker, aCircuit, aLoad, uuid } from '../../testing/index.ts';
-import { ampsOf, legsOfPanel, legSums } from './index.ts';
+import { ampsOf, legsOfPanel, legSums, mainQuestion } from './index.ts';
 
 const panel = { spaces: 8, blanks: [], holes: [] };
 const at = '2026-11-20T10:00:00.000Z';
@@ -38,5 +38,28 @@ describe('the legs of a panel', () => {
     expect(legSums(view.circuits, { hour: 10 })).toEqual({ A: 27, B: 15, unknown: 0 });
     expect(legSums(view.circuits, 'everything-on')).toEqual({ A: 0, B: 0, unknown: 4 });
     expect(ampsOf(view.circuits[0]!, 'drawn')).toBe(10);
+  });
+
+  test('the question at the main: each leg with its circuits, and how many of them were not measured', () => {
+    const reading = { a: 40, b: 20, neutral: null, sameClamp: true };
+    const at = (basis: Parameters<typeof ampsOf>[1]) =>
+      mainQuestion(view, (circuit) => ampsOf(circuit, basis), reading).legs;
+    expect(at('latest').a).toEqual({
+      mainAmps: 40,
+      branches: [14, 4, 9].map((amps) => ({ amps, load: 'unknown' })),
+      unmeasured: 0,
+    });
+    expect(at('no-load').b).toEqual({ mainAmps: 20, branches: [], unmeasured: 2 });
+  });
+
+  test('loads tell the power factor of their circuit where they are of one kind', () => {
+    const loadOf = (...loads: ReturnType<typeof aLoad>[]) =>
+      legsOfPanel(panel, [{ ...known(1, 14), circuit: aCircuit({ loads }) }]).circuits[0]!.load;
+    const heater = aLoad({ watts: 1500, voltAmperes: 1500 });
+    const motor = aLoad({ watts: 700, voltAmperes: 900, surgeTimes: 5, surgeSeconds: 1 });
+    expect(loadOf(heater, heater)).toBe('resistive');
+    expect(loadOf(motor)).toBe('motor');
+    expect(loadOf(aLoad({ watts: 60, voltAmperes: 100 }))).toBe('electronic');
+    expect(loadOf(heater, motor)).toBe('unknown');
   });
 });

@@ -31,6 +31,6 @@ export const legsView = z.object({
     .describe('currents measured at the main, newest first'),
   quarterHours: z
     .array(z.object({ A: z.number(), B: z.number(), when: instant, days: z.number() }))
-    .describe('heaviest quarter hour of each leg in each logger recording, A; days is its length'),
+    .describe('highest 15-minute demand of each leg in each logger recording, A; days is its length'),
 });
 export type LegsView = z.infer<typeof legsView>;

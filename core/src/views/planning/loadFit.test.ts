@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import fc from 'fast-check';
-import { aBreaker, aCircuit, aLoad, aPanel, runs, uuid } from '../../testing/index.ts';
+import { NOTHING_PLANNED, aBreaker, aCircuit, aLoad, aPanel, runs, uuid } from '../../testing/index.ts';
 import type { ServiceSheet } from '../../record/panelEntries/index.ts';
 import { drawnSheet, loadFit, loadPath, schoolsOf, type PlannedPanel, type Planning } from './index.ts';
 
@@ -50,16 +50,7 @@ const aPlanned = (
       measuredAmps: amps,
     })),
   ],
-  ...{
-    peak: null,
-    atMain: null,
-    sheet: null,
-    signs: [],
-    corrections: [],
-    sources: null,
-    critical: [],
-    proposals: [],
-  },
+  ...NOTHING_PLANNED,
 });
 
 const planning = (...panels: PlannedPanel[]): Planning => ({ site, panels });
@@ -130,6 +121,21 @@ describe('what is there already', () => {
   test('a recording of a few days does not stand for a year', () => {
     const { nodes } = loadPath(planning({ ...house, peak: { ...peak, days: 29 } }), house.panel.id);
     expect(nodes[0]!.basis).toBe('all of its circuits on at once');
+  });
+
+  test('what was clamped at the main counts where it is more than the circuits together', () => {
+    const atMain = (a: number, b: number) => ({
+      ...{ entryId: uuid(1), at: site.createdAt, simulated: false },
+      content: { a, b, neutral: null, loadState: 'everything-on' as const, sameClamp: true },
+    });
+    const dark = aPlanned(1000, [{ space: 1, amps: 12 }], { mainAmps: 100 });
+    const path = (clamped: ReturnType<typeof atMain>) =>
+      loadPath(planning({ ...dark, atMain: clamped }), uuid(1000)).nodes[0]!;
+    expect(path(atMain(61, 48))).toMatchObject({ legs: { a: 61, b: 48 }, basis: 'clamped at the main' });
+    expect(path(atMain(9, 4))).toMatchObject({
+      legs: { a: 12, b: 0 },
+      basis: 'all of its circuits on at once',
+    });
   });
 
   test('the service’s calculation counts for the one main, and its smallest part is the last limit', () => {

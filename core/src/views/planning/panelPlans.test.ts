@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { aBreaker, aCircuit, aLoad, aPanel, uuid } from '../../testing/index.ts';
+import { NOTHING_PLANNED, aBreaker, aCircuit, aLoad, aPanel, uuid } from '../../testing/index.ts';
 import { newPanelFor, subpanelFor, type PlannedPanel } from './index.ts';
 
 const site = {
@@ -24,16 +24,7 @@ const planned = (...breakers: Entry[]): PlannedPanel => ({
     },
     ...breakers,
   ],
-  ...{
-    peak: null,
-    atMain: null,
-    sheet: null,
-    signs: [],
-    corrections: [],
-    proposals: [],
-    sources: null,
-    critical: [],
-  },
+  ...NOTHING_PLANNED,
 });
 const free = { feeders: new Set<string>(), stopped: new Set<string>() };
 const wish = { amps: 24, poles: 2 as const, continuous: true };

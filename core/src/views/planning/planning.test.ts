@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { spacePlan } from '../../panel/spacePlan/index.ts';
 import { sizingQuestion } from '../../record/entities/index.ts';
-import { aBreaker, aCircuit, aLoad, aPanel as anyPanel, uuid } from '../../testing/index.ts';
+import { NOTHING_PLANNED, aBreaker, aCircuit, aLoad, aPanel as anyPanel, uuid } from '../../testing/index.ts';
 import {
   canAdd,
   drawnSheet,
@@ -58,14 +58,7 @@ const planned = (change: Partial<PlannedPanel> = {}): PlannedPanel => ({
     wired(3, { name: 'Baseboard heater', watts: 1500 }, { name: 'Baseboard heater', watts: 1500 }),
     wired(4, { name: 'Car charger', watts: 7600 }, { name: 'Air conditioner', watts: 3000 }),
   ],
-  peak: null,
-  atMain: null,
-  sheet: null,
-  signs: [],
-  corrections: [],
-  sources: null,
-  critical: [],
-  proposals: [],
+  ...NOTHING_PLANNED,
   ...change,
 });
 const planning = (...panels: PlannedPanel[]): Planning => ({ site, panels });

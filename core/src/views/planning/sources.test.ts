@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { aBreaker, aCircuit, aLoad, aPanel, uuid } from '../../testing/index.ts';
+import { NOTHING_PLANNED, aBreaker, aCircuit, aLoad, aPanel, uuid } from '../../testing/index.ts';
 import type { PanelSource } from '../../record/panelEntries/index.ts';
 import { backup } from '../../code/backup/index.ts';
 import { backupCircuits, backupQuestion, panelSources, type PlannedPanel, type Planning } from './index.ts';
@@ -34,8 +34,7 @@ const main = (ratingAmps: number): Entry => ({
 });
 const panelOf = (breakers: Entry[], busAmps: number | null = 200): PlannedPanel => ({
   panel: aPanel({ siteId: site.id, spaces: 12, busAmps }),
-  ...{ breakers, peak: null, atMain: null, sheet: null, signs: [], corrections: [], proposals: [] },
-  ...{ sources: null, critical: [] },
+  ...{ breakers, ...NOTHING_PLANNED },
 });
 const ask = (planned: PlannedPanel, sources: PanelSource[], feed: 'end' | 'center' = 'end') =>
   panelSources({ site, panels: [planned] } satisfies Planning, planned, { feed, sources });

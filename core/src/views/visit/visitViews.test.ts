@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import {
+  NOTHING_PLANNED,
   aBreaker,
   aCircuit,
   aPanel,
@@ -48,14 +49,7 @@ const main = {
 const planned = (change: Partial<PlannedPanel> = {}): PlannedPanel => ({
   panel: aPanel({ id: uuid(700), spaces: 12 }),
   breakers: [main, at(1, 'Loft lights'), at(2, 'Press', { poles: 2 }), at(5, 'Oven')],
-  peak: null,
-  atMain: null,
-  sheet: null,
-  signs: [],
-  corrections: [],
-  sources: null,
-  critical: [],
-  proposals: [],
+  ...NOTHING_PLANNED,
   ...change,
 });
 const planning = (...panels: PlannedPanel[]): Planning => ({

@@ -50,6 +50,23 @@ test('what is on record turns into evidence by itself, what a person says beside
   expect((await review()).review.failingKinds).toEqual([]);
 });
 
+test('currents clamped at the main are evidence of their own kind; a homeowner may not log them', async () => {
+  const entry = (a: number, b: number) => ({ kind: 'main-currents', at, content: { a, b } });
+  const path = `/panels/${panelId}/entries`;
+  await request(server.app)
+    .post(`/api/v1${path}`)
+    .set('Phylaxon-Profile', 'homeowner')
+    .send(entry(38, 36))
+    .expect(403);
+  expect((await review()).review.notLookedAt).toContain('currents');
+  const { ids } = await made<{ ids: string[] }>(path, entry(38, 36));
+  const { review: seen, signs } = await review();
+  expect(seen.notLookedAt).not.toContain('currents');
+  expect(signs.map(({ sign }) => sign)).toContain('legs-balanced');
+  await call('post', `/panel-entries/${ids[0]}/strike`, { why: 'Wrong panel' });
+  expect((await review()).review.notLookedAt).toContain('currents');
+});
+
 test('the customer’s page is a PDF; a time zone nobody knows is told', async () => {
   const page = await request(server.app)
     .get(`/api/v1/panels/${panelId}/review.pdf?zone=America/Chicago`)

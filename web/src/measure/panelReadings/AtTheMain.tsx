@@ -1,7 +1,8 @@
-import { mainCurrents, mainCurrentsInput } from '@phylaxon/core/physics/mainCurrents';
-import { ampsOf, legSums, mainQuestion, type LegBasis, type LegsView } from '@phylaxon/core/views/legs';
-import { useState } from 'react';
+import { mainCurrentsInput } from '@phylaxon/core/physics/mainCurrents';
+import { ampsOf, mainQuestion, type LegBasis, type LegsView } from '@phylaxon/core/views/legs';
+import { useMemo, useState } from 'react';
 import { entries } from '../../shared/api/index.ts';
+import { useComputation } from '../../shared/compute/index.ts';
 import { useMayDo } from '../../shared/stores/index.ts';
 import {
   ampsText,
@@ -21,7 +22,13 @@ const FIELDS = [
 ] as const;
 type Typed = Record<(typeof FIELDS)[number][0], string>;
 const EMPTY: Typed = { a: '', b: '', neutral: '' };
-const LOOKS = { explained: 'border-good', unexplained: 'border-heed', 'branches-above-main': 'border-heed' };
+/** How grave what was found is, by the first word of its code. */
+const lookOf = (code: string) =>
+  code.startsWith('explained')
+    ? 'border-good'
+    : code === 'neutral-below'
+      ? 'border-danger font-semibold'
+      : 'border-heed';
 
 /** Both legs clamped at the main, beside what the circuits carry: imbalance, and current that no circuit explains. */
 export function AtTheMain({ panelId, view, basis }: { panelId: string; view: LegsView; basis: LegBasis }) {
@@ -76,51 +83,46 @@ interface AnswerProps {
   reading: { a: number; b: number; neutral: number | null; sameClamp: boolean };
 }
 
-function Answer({ panelId, view, basis, reading }: AnswerProps) {
+function Answer({ panelId, view, basis, reading: { a, b, neutral, sameClamp } }: AnswerProps) {
   const { say } = useUnits();
-  const question = mainCurrentsInput.safeParse(
-    mainQuestion(view, (circuit) => ampsOf(circuit, basis), reading),
+  const question = useMemo(
+    () =>
+      mainCurrentsInput.safeParse(
+        mainQuestion(view, (circuit) => ampsOf(circuit, basis), { a, b, neutral, sameClamp }),
+      ),
+    [view, basis, a, b, neutral, sameClamp],
   );
+  const answer = useComputation('main-currents', question.success ? question.data : null);
   if (!question.success)
     return (
       <p role="alert" className="mt-2 font-medium text-danger">
         {say(question.error.issues[0]!.message)}
       </p>
     );
-  const { legs, imbalanceAmps, reasons } = mainCurrents(question.data);
-  const { unknown } = legSums(view.circuits, basis);
+  if (!answer) return null;
   const state = (['no-load', 'normal', 'everything-on'] as const).find((one) => one === basis) ?? 'unknown';
   return (
     <div aria-live="polite" className="mt-3 space-y-2">
-      <p>{messages.legsDifferAtTheMain(ampsText(imbalanceAmps))}</p>
+      <p>{messages.legsDifferAtTheMain(ampsText(answer.imbalanceAmps))}</p>
       <ul className="space-y-1">
-        {reasons.map(({ code, text }) => (
-          <li
-            key={code}
-            className={classes(
-              'border-l-8 py-1 pl-3',
-              code.startsWith('neutral')
-                ? 'border-danger font-semibold'
-                : LOOKS[legs[code.endsWith('-a') ? 'a' : 'b'].finding],
-            )}
-          >
+        {answer.reasons.map(({ code, text }) => (
+          <li key={code} className={classes('border-l-8 py-1 pl-3', lookOf(code))}>
             {say(text)}
           </li>
         ))}
       </ul>
-      {unknown > 0 && <p className="text-ink-soft">{messages.circuitsNotClamped(unknown)}</p>}
       <SendButton
         entries={() => [
           entries.panelEntry(panelId, messages.currentsAtTheMain, {
             kind: 'main-currents',
             at: new Date().toISOString(),
-            content: { ...reading, loadState: state },
+            content: { a, b, neutral, sameClamp, loadState: state },
           }),
         ]}
-        stored={messages.loggedAtTheMain}
+        stored={messages.currentsLogged}
         waiting={messages.keptUntilTheServerAnswers}
       >
-        {messages.logAtTheMain}
+        {messages.logTheseCurrents}
       </SendButton>
     </div>
   );
@@ -136,43 +138,38 @@ function Measured({ view: { atMain, quarterHours } }: { view: LegsView }) {
     })),
     ...quarterHours.map(({ when, A, B, days }) => ({
       ...{ key: when, when, A, B },
-      how: messages.heaviestQuarterHour(Math.max(1, Math.round(days))),
+      how: messages.highestQuarterHour(Math.max(1, Math.round(days))),
     })),
   ].sort((x, y) => y.when.localeCompare(x.when));
   if (rows.length === 0) return null;
   return (
     <div className="mt-3 overflow-x-auto">
-      <table className="figures w-full text-right">
+      <table className="w-full text-right">
         <caption className="pb-1 text-left font-semibold">{messages.measuredAtTheMain}</caption>
         <thead>
-          <tr className="border-b border-rule-strong">
+          <tr className="border-b border-rule-strong align-bottom">
             <th scope="col" className="py-1 text-left font-semibold">
               {messages.when}
             </th>
-            <th scope="col" className="font-semibold">
-              {messages.legA}
-            </th>
-            <th scope="col" className="font-semibold">
-              {messages.legB}
-            </th>
-            <th scope="col" className="font-semibold">
-              {messages.difference}
-            </th>
-            <th scope="col" className="pl-4 text-left font-semibold">
-              {messages.how}
-            </th>
+            {[messages.legA, messages.legB, messages.difference].map((title) => (
+              <th key={title} scope="col" className="py-1 pl-4 font-semibold whitespace-nowrap">
+                {title}
+              </th>
+            ))}
           </tr>
         </thead>
         <tbody>
           {rows.map(({ key, when, A, B, how }) => (
-            <tr key={key} className="border-b border-rule">
+            <tr key={key} className="border-b border-rule align-baseline">
               <th scope="row" className="py-1 text-left font-normal">
                 {timeText(when)}
+                <span className="block text-sm text-ink-soft">{how}</span>
               </th>
-              <td>{ampsText(A)}</td>
-              <td>{ampsText(B)}</td>
-              <td>{ampsText(Math.abs(A - B))}</td>
-              <td className="pl-4 text-left">{how}</td>
+              {[A, B, Math.abs(A - B)].map((amps, i) => (
+                <td key={i} className="figures py-1 pl-4 whitespace-nowrap">
+                  {ampsText(amps)}
+                </td>
+              ))}
             </tr>
           ))}
         </tbody>

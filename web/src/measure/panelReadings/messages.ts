@@ -113,20 +113,17 @@ export const currentsAtTheMain = 'Currents at the main';
 export const legAAtTheMain = 'Leg A at the main (A)';
 export const legBAtTheMain = 'Leg B at the main (A)';
 export const neutralAtTheMain = 'Neutral at the main (A)';
-export const sameClamp = 'The same clamp measured the circuits';
+export const sameClamp = 'Circuits measured with the same clamp';
 export const clampEachLeg =
-  'Clamp each service conductor alone, then the neutral if you can reach it. The sum of the circuits above is compared with the main.';
+  'Clamp each supply conductor by itself, then the neutral. Phylaxon compares them with the circuit currents above.';
 export const theMainIsClampedByAnElectrician =
-  'The main is clamped behind the cover, by an electrician. What was measured is listed here.';
+  'An electrician measures these currents behind the cover. Earlier measurements are listed here.';
 export const legsDifferAtTheMain = (amps: string) => `The legs differ by ${amps} at the main.`;
-export const circuitsNotClamped = (count: number) =>
-  count === 1
-    ? '1 circuit was not measured in this state. Its current is part of what is unexplained.'
-    : `${count} circuits were not measured in this state. Their current is part of what is unexplained.`;
 export const measuredAtTheMain = 'Measured at the main';
 export const when = 'When';
-export const how = 'How';
 export const byClamp = 'Clamp';
 export const byClampWithNeutral = (amps: string) => `Clamp, neutral ${amps}`;
-export const heaviestQuarterHour = (days: number) =>
-  days === 1 ? 'Logger: highest 15 minutes of a day' : `Logger: highest 15 minutes in ${days} days`;
+export const highestQuarterHour = (days: number) =>
+  days === 1 ? 'Logger, highest 15 minutes in 1 day' : `Logger, highest 15 minutes in ${days} days`;
+export const logTheseCurrents = 'Log these currents';
+export const currentsLogged = 'Currents logged';

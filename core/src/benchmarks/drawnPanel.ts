@@ -1,24 +1,29 @@
-import { normal, type Random } from '../../facts/random/index.ts';
-import type { BreakerKind } from '../layout/index.ts';
-import { ERA_SHARE, FUEL_SHARE, KIND_CHANCES, type Era, type Fuel } from './features.ts';
-import type { CircuitGuessInput } from './schema.ts';
-import { CIRCUIT_USE_IDS, CIRCUIT_USES, type CircuitUse, type CircuitUseId } from './uses.ts';
+import { normal, pickWeighted, type Random } from '../facts/random/index.ts';
+import type { BreakerKind } from '../panel/layout/index.ts';
+import {
+  CIRCUIT_USE_IDS,
+  CIRCUIT_USES,
+  ERA_SHARE,
+  FUEL_SHARE,
+  KIND_CHANCES,
+  type CircuitGuessInput,
+  type CircuitUse,
+  type CircuitUseId,
+  type Era,
+  type Fuel,
+} from '../panel/circuitGuess/index.ts';
 
 /** A made-up panel, with what each of its circuits truly feeds. */
-export interface DrawnHouse {
+export interface DrawnPanel {
   era: Era;
   fuel: Fuel;
   circuits: (CircuitGuessInput['circuits'][number] & { truth: CircuitUseId })[];
 }
 
-function drawn<T extends string>(random: Random, chances: Readonly<Partial<Record<T, number>>>): T {
-  const entries = Object.entries(chances) as [T, number][];
-  let rest = random() * entries.reduce((sum, [, chance]) => sum + chance, 0);
-  for (const [value, chance] of entries) {
-    rest -= chance;
-    if (rest < 0) return value;
-  }
-  return entries.at(-1)![0];
+/** A key of a table, as often as its share says. */
+function drawn<T extends string>(random: Random, shares: Readonly<Partial<Record<T, number>>>): T {
+  const keys = Object.keys(shares) as T[];
+  return keys[pickWeighted(random, Object.values<number>(shares as Record<T, number>))]!;
 }
 
 /**
@@ -27,14 +32,14 @@ function drawn<T extends string>(random: Random, chances: Readonly<Partial<Recor
  * @param random numbers
  * @param isMeasured whether its currents were logged
  * @returns its circuits in no order, with what they feed
- * @example drawHouse(seeded(1), true).circuits.length // about 20
+ * @example drawnPanel(seeded(1), true).circuits.length // about 20
  */
-export function drawHouse(random: Random, isMeasured: boolean): DrawnHouse {
+export function drawnPanel(random: Random, isMeasured: boolean): DrawnPanel {
   const era = drawn<Era>(random, ERA_SHARE);
   const fuel = drawn<Fuel>(random, FUEL_SHARE);
   const circuits = CIRCUIT_USE_IDS.flatMap((id) => {
     const use: CircuitUse = CIRCUIT_USES[id];
-    const count = Number(drawn(random, Object.fromEntries(use.counts[fuel].map((p, i) => [`${i}`, p]))));
+    const count = pickWeighted(random, use.counts[fuel]);
     return Array.from({ length: count }, () => {
       const pattern = drawn(random, use.patterns);
       const [median, spread] = use.peakAmps;
