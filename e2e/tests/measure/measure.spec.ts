@@ -55,7 +55,7 @@ test('the main is clamped beside its circuits: what none explains is told, kept,
   await main.getByLabel('Neutral at the main (A)').fill('30.8');
   await expect(main).toContainText('The legs differ by 30.6 A at the main.');
   await expect(main).toContainText(/Leg A: 3\d.* of the current at the main is not in the measured circuits/);
-  await expect(main).toContainText('1 circuit was not measured');
+  await expect(main).toContainText('2 circuits were not measured');
   await main.getByLabel('Neutral at the main (A)').fill('12');
   await expect(main).toContainText('returns by another path');
   await main.getByRole('button', { name: 'Log these currents' }).click();

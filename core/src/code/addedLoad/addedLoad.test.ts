@@ -74,14 +74,17 @@ describe('a load on its way to the service', () => {
   });
 });
 
-const amps = fc.double({ min: 0, max: 200, noNaN: true });
+// In hundredths: no sum then lies between the tolerance of the rule, 1e-9 A, and that of the law.
+const hundredths = (min: number, max: number) =>
+  fc.integer({ min: 100 * min, max: 100 * max }).map((drawn) => drawn / 100);
+const amps = hundredths(0, 200);
 const node = fc
   .record({
     kind: fc.constantFrom(...NODE_KINDS),
     ratingAmps: fc.constantFrom(20, 60, 100, 125, 200),
-    ampacity: fc.option(fc.double({ min: 10, max: 300, noNaN: true }), { nil: undefined }),
+    ampacity: fc.option(hundredths(10, 300), { nil: undefined }),
     legs: fc.record({ a: amps, b: amps }),
-    share: fc.double({ min: 0, max: 1, noNaN: true }),
+    share: hundredths(0, 1),
   })
   .map(({ share, ...rest }) => ({
     ...rest,
@@ -96,6 +99,13 @@ const question: fc.Arbitrary<AddedLoadInput> = fc.record({
 });
 
 describe('laws over drawn ways', () => {
+  test('the tolerance of a limit is 1e-9 A', () => {
+    const at = (over: number) => ({ ...main, ratingAmps: 100, legs: { a: 90 + over, b: 0 } });
+    const ask = (over: number) =>
+      addedLoad({ path: [at(over)], added: { amps: 10, poles: 1, leg: 'a' }, rules: 'split' }).fits;
+    expect([ask(0), ask(5e-10), ask(2e-7)]).toEqual([true, true, false]);
+  });
+
   test('it fits only where no leg of any node is above its limit; the largest load fits, a larger one does not', () => {
     fc.assert(
       fc.property(question, (asked) => {
