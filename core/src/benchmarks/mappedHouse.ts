@@ -1,5 +1,7 @@
 import type { Random } from '../facts/random/index.ts';
+import { CIRCUIT_USES } from '../panel/circuitGuess/index.ts';
 import type { HouseMap, MapLooks } from '../record/panelEntries/index.ts';
+import type { DrawnPanel } from './drawnPanel.ts';
 
 /** A made-up house: which breaker feeds each place; `null`: one that is fed from elsewhere. */
 export interface MappedHouse {
@@ -27,6 +29,24 @@ export function mappedHouse(random: Random, breakers: number, places: number): M
       ]),
     ),
   };
+}
+
+/**
+ * The outlets, lights and appliances of a made-up panel, as somebody lists them.
+ *
+ * @param panel with what its circuits truly feed
+ * @param withAppliances whether single appliances are listed too
+ * @returns which circuit feeds which place; the ids of single appliances begin with `appliance`
+ * @example houseOfPanel(drawnPanel(seeded(1), false), false).breakerIds.length // about 20
+ */
+export function houseOfPanel({ circuits }: DrawnPanel, withAppliances: boolean): MappedHouse {
+  const fedBy = new Map<string, string>();
+  for (const { id, truth } of circuits) {
+    const { places } = CIRCUIT_USES[truth];
+    if (places > 1) for (let i = 1; i <= places; i++) fedBy.set(`outlet ${id} ${i}`, id);
+    else if (places === 1 && withAppliances) fedBy.set(`appliance ${id}`, id);
+  }
+  return { breakerIds: circuits.map(({ id }) => id), fedBy };
 }
 
 /**

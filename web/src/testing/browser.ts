@@ -11,6 +11,17 @@ const { window } = new JSDOM('<!doctype html><html lang="en"><body></body></html
 window.HTMLElement.prototype.scrollIntoView = () => undefined;
 window.scrollTo = () => undefined;
 
+// What is worked in the background stays without an answer here.
+class SilentWorker extends window.EventTarget {
+  postMessage(): void {
+    return;
+  }
+  terminate(): void {
+    return;
+  }
+}
+Object.defineProperty(window, 'Worker', { value: SilentWorker });
+
 // Figures in °C and metres, dates as 3 Nov 2026, times as 19:05.
 Object.defineProperty(window.navigator, 'language', { value: 'en-GB' });
 
@@ -29,6 +40,7 @@ const IN_BROWSER = [
   'requestAnimationFrame',
   'cancelAnimationFrame',
   'StorageEvent',
+  'Worker',
 ] as const;
 
 /**

@@ -32,8 +32,21 @@ export const houseMap = panelEntryKind({
         .array(z.strictObject({ off: z.array(id).min(1, messages.eachRoundTurnsOffAtLeast).max(84) }))
         .min(1, messages.thereMustBeAtLeastOne)
         .max(84, messages.enterAtMost84Rounds),
+      secondStage: z
+        .int()
+        .min(1)
+        .max(83)
+        .nullable()
+        .default(null)
+        .describe('index of the round from which only places are checked that the rounds before left open'),
     })
-    .superRefine(({ rooms }, context) => {
+    .superRefine(({ rooms, rounds, secondStage }, context) => {
+      if (secondStage !== null && secondStage >= rounds.length)
+        context.addIssue({
+          code: 'custom',
+          path: ['secondStage'],
+          message: messages.theSecondStageBeginsWithARound,
+        });
       const places = rooms.flatMap((room) => room.places);
       noIdInTwo({ places }, context);
       if (places.length > MOST_PLACES)

@@ -116,3 +116,4 @@ export const sourcesAndEssential = (sources: string, circuits: string) => `${sou
 export const currentsAtTheMain = 'Currents at the main';
 export const legsAtTheMain = (a: string, b: string, neutral: string | null) =>
   `leg A ${a}, leg B ${b}${neutral === null ? '' : `, neutral ${neutral}`}`;
+export const theSecondStageBeginsWithARound = 'The second stage must begin with one of the rounds.';

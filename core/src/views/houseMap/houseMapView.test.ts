@@ -23,6 +23,7 @@ const mapOf = (placeIds: readonly string[], rounds: HouseMap['rounds'], check: M
   rooms: [{ name: 'House', places: placeIds.map((id) => ({ id, name: id })) }],
   stayOn: [],
   rounds,
+  secondStage: null,
 });
 
 describe('a shared neutral', () => {

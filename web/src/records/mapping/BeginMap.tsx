@@ -11,6 +11,7 @@ import {
 } from '@phylaxon/core/views/houseMap';
 import { useId, useMemo, useState } from 'react';
 import { newId } from '../../shared/api/index.ts';
+import { useWork } from '../../shared/compute/index.ts';
 import {
   Button,
   CheckInput,
@@ -64,16 +65,22 @@ export function BeginMap({ board, keepsPower, onBegin }: Props) {
   );
   const { rooms, notUnderstood } = useMemo(() => readRooms(text, newId), [text]);
   const count = rooms.reduce((sum, room) => sum + room.places.length, 0);
-  const roundsBy = useMemo(
+  const planBy = useWork('mapPlans', { breakers, mayBeOff, rooms });
+  // One stage, until it is known whether two are quicker.
+  const oneStage = useMemo(
     () => Object.fromEntries(MAP_CHECKS.map((one) => [one, roundsOf(mayBeOff, 'rounds', one)])),
     [mayBeOff],
   );
-  const rounds = roundsBy[check]!;
-  const minutes = mapMinutes(
-    rounds.map(({ off }) => off.length),
-    mayBeOff.length,
-    count,
-  );
+  const planOf = (one: MapCheck) => {
+    const staged = planBy?.[one];
+    // An answer to the question before may turn off a breaker that is to stay on by now.
+    const off = new Set(staged?.rounds.flatMap((round) => round.off));
+    const isCurrent = off.size === mayBeOff.length && mayBeOff.every((breaker) => off.has(breaker));
+    return staged && isCurrent ? staged : { rounds: oneStage[one]!, secondStage: null };
+  };
+  const { rounds, secondStage } = planOf(check);
+  const firstRounds = (one: MapCheck) => planOf(one).secondStage ?? planOf(one).rounds.length;
+  const oneByOne = mapMinutes([], mayBeOff.length, count).oneByOne;
   const begin = () =>
     leave(() =>
       onBegin({
@@ -81,7 +88,9 @@ export function BeginMap({ board, keepsPower, onBegin }: Props) {
         check: way === 'rounds' ? check : 'none',
         rooms,
         stayOn: [...stayOn],
-        rounds: way === 'rounds' ? rounds : roundsOf(mayBeOff, way, 'none'),
+        ...(way === 'rounds'
+          ? { rounds, secondStage }
+          : { rounds: roundsOf(mayBeOff, way, 'none'), secondStage: null }),
       }),
     );
   if (suspension.ofPanel('mapping'))
@@ -130,8 +139,8 @@ export function BeginMap({ board, keepsPower, onBegin }: Props) {
         <legend className="font-semibold">{messages.method}</legend>
         {(
           [
-            ['rounds', messages.aloneInRounds(rounds.length), minutes.rounds],
-            ['one-by-one', messages.withASecondPersonAtThe(mayBeOff.length), minutes.oneByOne],
+            ['rounds', messages.aloneInRounds(firstRounds(check)), planBy?.[check].minutes ?? null],
+            ['one-by-one', messages.withASecondPersonAtThe(mayBeOff.length), oneByOne],
           ] as const
         ).map(([value, label, takes]) => (
           <label key={value} className="flex min-h-11 items-center gap-3">
@@ -144,7 +153,7 @@ export function BeginMap({ board, keepsPower, onBegin }: Props) {
             />
             <span>
               {label}
-              {count > 0 && (
+              {count > 0 && takes !== null && (
                 <span className="figures text-ink-soft">
                   {messages.aboutMin(Math.max(1, Math.round(takes)))}
                 </span>
@@ -158,11 +167,16 @@ export function BeginMap({ board, keepsPower, onBegin }: Props) {
           label={messages.errorChecking}
           options={MAP_CHECKS.map((value) => ({
             value,
-            label: messages.rounds(CHECK_WORDS[value], roundsBy[value]!.length),
+            label: messages.rounds(CHECK_WORDS[value], firstRounds(value)),
           }))}
           value={check}
           onValue={setCheck}
         />
+      )}
+      {way === 'rounds' && secondStage !== null && (
+        <p className="text-sm text-ink-soft">
+          {messages.breakersThatLikelyFeedASingleAppliance(rounds.length - secondStage)}
+        </p>
       )}
       <p className="text-sm text-ink-soft">{messages.shutDownComputersFirstDoNot}</p>
       <Button

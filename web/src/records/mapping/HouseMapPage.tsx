@@ -1,17 +1,19 @@
 import type { Board } from '@phylaxon/core/views/board';
-import { readHouseMap } from '@phylaxon/core/views/houseMap';
+import { nextLooks, readHouseMap } from '@phylaxon/core/views/houseMap';
 import type { HouseMap, MapLooks } from '@phylaxon/core/record/panelEntries';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useParams } from 'react-router';
 import { recordQueries } from '../../shared/queries/index.ts';
-import { Button, Notice, PageHead } from '../../shared/ui/index.ts';
+import { Button, later, Notice, PageHead } from '../../shared/ui/index.ts';
 import { useChanges } from '../../shared/stores/index.ts';
-import { BeginMap } from './BeginMap.tsx';
 import { MapResult } from './MapResult.tsx';
 import { RoundScreen } from './RoundScreen.tsx';
 import { useHouseMap, type SendMap } from './useHouseMap.ts';
 import * as messages from './messages.ts';
+
+/** What plans the rounds loads when a map begins. */
+const BeginMap = later(async () => (await import('./BeginMap.tsx')).BeginMap);
 
 const NOTHING: readonly string[] = [];
 
@@ -66,47 +68,27 @@ interface Props {
 
 /** The round that is next; then what has to be looked at again; then what came of it. */
 function UnderWay({ board, map, seen, send }: Props) {
-  const places = map.rooms.flatMap((room) =>
-    room.places.map(({ id, name }) => ({ id, name, room: room.name })),
+  const next = nextLooks(map, seen);
+  const round = next && (
+    <RoundScreen
+      key={`${next.round} ${next.isAgain}`}
+      board={board}
+      map={map}
+      round={next.round}
+      places={map.rooms.flatMap((room) =>
+        room.places
+          .filter(({ id }) => next.placeIds.includes(id))
+          .map(({ id, name }) => ({ id, name, room: room.name })),
+      )}
+      isAgain={next.isAgain}
+      send={send}
+    />
   );
-  const times = new Map<string, number>();
-  for (const { round, looks } of seen)
-    for (const { placeId } of looks)
-      times.set(`${placeId} ${round}`, (times.get(`${placeId} ${round}`) ?? 0) + 1);
-  const timesOf = (id: string, round: number) => times.get(`${id} ${round}`) ?? 0;
-  const next = map.rounds.findIndex((_round, round) => places.some(({ id }) => timesOf(id, round) === 0));
-  if (next >= 0)
-    return (
-      <RoundScreen
-        key={next}
-        board={board}
-        map={map}
-        round={next}
-        places={places.filter(({ id }) => timesOf(id, next) === 0)}
-        isAgain={false}
-        send={send}
-      />
-    );
-  const read = readHouseMap(map, seen);
-  // What contradicts itself is asked again, once more, and only that.
-  const again = read.flatMap(({ id, is, again: rounds }) =>
-    is === 'again' ? rounds.filter((round) => timesOf(id, round) < 2).map((round) => ({ id, round })) : [],
-  );
-  const first = Math.min(...again.map(({ round }) => round));
+  if (next && !next.isAgain) return round;
   return (
     <>
-      {again.length > 0 && (
-        <RoundScreen
-          key={`again ${first}`}
-          board={board}
-          map={map}
-          round={first}
-          places={places.filter(({ id }) => again.some((one) => one.id === id && one.round === first))}
-          isAgain
-          send={send}
-        />
-      )}
-      <MapResult board={board} read={read} />
+      {round}
+      <MapResult board={board} read={readHouseMap(map, seen)} />
     </>
   );
 }

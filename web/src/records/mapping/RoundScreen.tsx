@@ -4,6 +4,7 @@ import type { MappedPlace } from '@phylaxon/core/views/houseMap';
 import { useEffect, useRef } from 'react';
 import { Button, ChoiceButton, FieldError, placeText, useAction } from '../../shared/ui/index.ts';
 import { useTaps } from '../../shared/stores/index.ts';
+import { roundTitle } from './roundTitle.ts';
 import { useRoundLayer } from './useRoundLayer.ts';
 import type { SendMap } from './useHouseMap.ts';
 import * as messages from './messages.ts';
@@ -52,7 +53,7 @@ export function RoundScreen({ board, map, round, places, isAgain, send }: Props)
     <section aria-label={messages.round} className="space-y-4">
       <div className="border-l-8 border-heed bg-bone-raised px-4 py-3 sm:px-6">
         <h2 ref={heading} tabIndex={-1} className="text-2xl font-bold outline-none">
-          {isAgain ? messages.checkAgainAsInRound(round + 1) : messages.roundOf(round + 1, map.rounds.length)}
+          {isAgain ? messages.checkAgainAsInRound(round + 1) : roundTitle(map, round)}
         </h2>
         {isAgain && <p>{messages.noBreakerFitsTheseEntriesOne}</p>}
         {/* A breaker that mapping did not turn off may be off because of a fault: nobody turns it on here. */}

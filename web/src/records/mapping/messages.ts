@@ -79,3 +79,6 @@ export const finishThisRound = 'Finish this round';
 export const turnOff = 'Turn off';
 export const splitBusStaysOn = (list: string) =>
   `Not used for mapping, because this panel has a split bus and one of these breakers feeds the whole lower section: ${list}. They stay on, so the outlets they feed have power in every round.`;
+export const breakersThatLikelyFeedASingleAppliance = (extra: number) =>
+  `Breakers that likely feed a single appliance are turned off together. If an item is on one of them, up to ${extra} extra rounds follow, for those items only.`;
+export const extraRoundOf = (round: number, roundsCount: number) => `Extra round ${round} of ${roundsCount}`;

@@ -18,6 +18,7 @@ import { drawProfile, profileQuestion, profileTimes } from '@phylaxon/core/physi
 import type { DeadMark } from '@phylaxon/core/record/entities';
 import type { StandInQuestion, StandInTrial } from '@phylaxon/core/simulate/person';
 import { combinationTimes, type LoadCombinationsInput } from '@phylaxon/core/physics/loadCombinations';
+import { mapPlansFor } from '@phylaxon/core/views/houseMap';
 import type { CurvePoint } from '@phylaxon/core/physics/trip';
 import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import { profileOf, type RunningQuestion } from './loggedCurrent.ts';
@@ -68,6 +69,7 @@ export const WORK = {
     (await search()).findBreaker(suspects, words, marks),
   standIn: async (question: StandInQuestion) => (await simulator()).standIn(question),
   standInTrial: async (question: StandInTrial) => (await simulator()).standInTrial(question),
+  mapPlans: mapPlansFor,
   unit: (question: EffectiveRatingInput) => readTripRecord(question),
   settle: ({ record, ampacity, loads }: SettleQuestion) => trialToSettle(record, ampacity, loads),
   /** When this unit opens at each of several currents, from cold. */
