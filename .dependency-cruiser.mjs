@@ -49,6 +49,7 @@ const CORE = [
   'visit/lockout',
   'record/inspections',
   'record/entities',
+  'record/accounts',
   'record/clocks',
   'record/settings',
   'record/appliances',
@@ -126,6 +127,7 @@ const SERVER = [
   'handover',
   'backups',
   'http',
+  'accounts',
   'feeds',
   'compute',
   'views',
@@ -137,6 +139,7 @@ const SERVER = [
   'api/diagnosis',
   'api/visits',
   'api/records',
+  'api/accounts',
   'demo',
   'app',
 ];

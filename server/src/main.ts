@@ -4,6 +4,7 @@ import { basename, dirname, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
 import type { EntityManager } from 'typeorm';
+import { Access } from './accounts/index.ts';
 import { createApp } from './app/index.ts';
 import { sweepAttachments } from './attachments/index.ts';
 import { BackupKeeper, backupsToKeep, onRecord, takeWaiting } from './backups/index.ts';
@@ -24,6 +25,7 @@ const {
   PHYLAXON_DB = 'data/phylaxon.db',
   PHYLAXON_HOSTS = '',
   PHYLAXON_BACKUPS,
+  PHYLAXON_ACCOUNTS = '',
   LOG_LEVEL = 'warn',
 } = process.env;
 saveMemory();
@@ -126,6 +128,7 @@ async function main() {
       .then(async (taken) => {
         if (!taken) return;
         await whereItCan(store, redecideOutdated);
+        await access.start(needsAccounts);
         changes.announceAll();
         say(`A backup was restored as ${PHYLAXON_DB}.`);
       })
@@ -134,7 +137,10 @@ async function main() {
   }, RESTORE_LOOK_MS);
   restoreLook.unref();
 
-  const app = createApp({ store, photos, logger, webRoot, hosts, changes, backups });
+  const access = new Access(store, (error) => logger.error(error));
+  const needsAccounts = PHYLAXON_ACCOUNTS.toLowerCase() === 'on' || !isLoopback(HOST);
+  await access.start(needsAccounts);
+  const app = createApp({ store, photos, logger, webRoot, hosts, changes, backups, access });
   // One that names no host is answered like one that names a foreign one, not by Node in a shape of its own.
   const server = createServer(
     { requireHostHeader: false, keepAliveTimeout: KEPT_OPEN_MS, headersTimeout: 2 * KEPT_OPEN_MS },
@@ -149,10 +155,11 @@ async function main() {
     say(`Database: ${PHYLAXON_DB}. Stop with Ctrl-C.`);
     backups.start();
     lookThrough(store).catch((error: unknown) => say(`The database could not be checked: ${String(error)}`));
-    if (!isLoopback(HOST)) {
-      say('Warning: the server is reachable from other computers, and there are no accounts.');
-      say('Anyone who can reach it can read, change and delete the record.');
+    if (access.setupCode !== null) {
+      say(messages.createTheFirstAccountWith);
+      say(`Setup code: ${access.setupCode}`);
     }
+    if (!isLoopback(HOST)) say(messages.otherComputersReachThisServer);
   });
   server.on('error', (error: NodeJS.ErrnoException) => {
     say(error.code === 'EADDRINUSE' ? messages.portIsInUseSetPort(PORT) : error.message);

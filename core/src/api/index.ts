@@ -1,4 +1,5 @@
 import type { z } from 'zod';
+import { ACCOUNT_ENDPOINTS } from './accounts.ts';
 import { BREAKER_ENDPOINTS } from './breakers.ts';
 import { CASE_ENDPOINTS } from './cases.ts';
 import { FEED_ENDPOINTS } from './feeds.ts';
@@ -20,6 +21,7 @@ export { inZone, job } from './inputs.ts';
 
 /** Every address of the API besides commands, calculations and files that are sent out, by method and path. */
 export const ENDPOINTS = {
+  ...ACCOUNT_ENDPOINTS,
   ...BREAKER_ENDPOINTS,
   ...CASE_ENDPOINTS,
   ...FEED_ENDPOINTS,

@@ -7,6 +7,7 @@ import type { Logger } from 'pino';
 import { pinoHttp } from 'pino-http';
 import { z } from 'zod';
 import { recordRoutes } from './recordRoutes.ts';
+import { Access } from '../accounts/index.ts';
 import type { BackupKeeper } from '../backups/index.ts';
 import { Changes } from '../changes/index.ts';
 import { ComputePool, computeRoutes } from '../compute/index.ts';
@@ -16,6 +17,7 @@ import {
   ApiError,
   errorHandler,
   fromStore,
+  guard,
   KeptJson,
   manyStreamsRoute,
   mount,
@@ -39,6 +41,8 @@ interface Options {
   /** Who watches what; one of its own, unless somebody else tells of changes too. */
   changes?: Changes;
   backups?: BackupKeeper | null;
+  /** Who may do what; left out, everybody may do everything. */
+  access?: Access;
   /** Devices that send; kept in memory. */
   feeds?: Feeds;
   logger: Logger;
@@ -68,6 +72,7 @@ export function createApp({
   changes = new Changes(),
   backups = null,
   feeds = new Feeds(),
+  access = new Access(store),
 }: Options): Express {
   const app = express();
   app.disable('x-powered-by');
@@ -87,7 +92,7 @@ export function createApp({
     answer: z.record(z.string(), z.unknown()),
     handle: () => (document ??= new KeptJson(openApiDocument(routes, API))),
   };
-  const ofRecord = [...feedRoutes(feeds), ...recordRoutes({ store, photos, changes, backups })];
+  const ofRecord = [...feedRoutes(feeds), ...recordRoutes({ store, photos, changes, backups }, access)];
   const routes: Route[] = [
     healthRoute(store),
     ...computeRoutes(new ComputePool()),
@@ -97,13 +102,15 @@ export function createApp({
   ];
 
   const api = express.Router();
+  guard(api, routes, access.admit);
   readBodies(api, routes, BODY_LIMIT_BYTES);
-  mount(api, routes);
+  api.use(access.restrict);
+  mount(api, routes, (done) => access.audit.note(done));
   api.use(unknownRoute);
   app.use(API, api);
   app.use('/api', unknownRoute);
 
-  if (webRoot && existsSync(join(webRoot, 'index.html'))) serveInterface(app, webRoot);
+  if (webRoot && existsSync(join(webRoot, 'index.html'))) serveInterface(app, webRoot, access);
   app.use(unknownRoute);
   app.use(errorHandler);
   return app;
@@ -133,7 +140,7 @@ function contentSecurity() {
 }
 
 /** Files with a hash in their name never change; the page itself is asked for anew each time. */
-function serveInterface(app: Express, webRoot: string) {
+function serveInterface(app: Express, webRoot: string, access: Access) {
   app.use(
     '/assets',
     // The build leaves a gzipped copy beside what is worth it.
@@ -143,6 +150,12 @@ function serveInterface(app: Express, webRoot: string) {
     }),
   );
   app.use(express.static(webRoot, { maxAge: 0, index: false }));
+  // What a link shows is fetched by the page; a link that is not open has no page.
+  app.get('/shared/:token', async (request, response) => {
+    response.set({ 'Cache-Control': 'no-store', 'Referrer-Policy': 'no-referrer' });
+    if (!(await access.links.find(request.params.token))) response.status(404);
+    response.sendFile(join(webRoot, 'index.html'), { cacheControl: false });
+  });
   app.get('/{*splat}', (request, response, next) => {
     if (request.path.startsWith('/assets/') || !request.accepts('html')) return next();
     response.sendFile(join(webRoot, 'index.html'));

@@ -1,3 +1,5 @@
+import type { Access } from '../accounts/index.ts';
+import { accountRoutes, linkRoutes } from '../api/accounts/index.ts';
 import { commandRoutes } from '../commands/index.ts';
 import { FileReader, UnderWay } from '../files/index.ts';
 import { Exporter } from '../transfer/index.ts';
@@ -18,12 +20,10 @@ import { photoRoutes, panelEntryRoutes, timelineRoutes } from '../api/log/index.
 import { visitRoutes } from '../api/visits/index.ts';
 
 /** Every route of the record. */
-export function recordRoutes({
-  store,
-  photos,
-  changes,
-  backups,
-}: Pick<ApiContext, 'store' | 'photos' | 'changes' | 'backups'>): Route[] {
+export function recordRoutes(
+  { store, photos, changes, backups }: Pick<ApiContext, 'store' | 'photos' | 'changes' | 'backups'>,
+  access: Access,
+): Route[] {
   const context: ApiContext = {
     store,
     photos,
@@ -35,6 +35,8 @@ export function recordRoutes({
     exporter: new Exporter(store, photos.folder),
   };
   return [
+    ...accountRoutes(access),
+    ...linkRoutes(context, access),
     ...siteRoutes(context),
     ...panelRoutes(context),
     ...panelEntryRoutes(context),

@@ -23,6 +23,8 @@ export class ApiError extends Error {
     readonly code: string,
     message: string,
     readonly issues?: Issue[],
+    /** How long to wait before it is asked again, s. */
+    readonly retryAfter?: number,
   ) {
     super(message);
   }
@@ -106,7 +108,8 @@ export const errorHandler: ErrorRequestHandler = async (error, request, response
   const answer = told ?? new ApiError(500, 'internal', messages.somethingWentWrongOnTheServer);
   const { status, code } = answer;
   const { message, issues } = textOf({ message: answer.message, issues: answer.issues });
-  if (status === 503 || status === 507) response.set('Retry-After', '5');
+  const wait = answer.retryAfter ?? (status === 503 || status === 507 ? 5 : null);
+  if (wait !== null) response.set('Retry-After', `${wait}`);
   if (!(await drain(request))) response.set('Connection', 'close');
   response.status(status).json({ error: issues ? { code, message, issues } : { code, message } });
 };

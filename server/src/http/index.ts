@@ -1,3 +1,4 @@
+export type { Asker } from './asker.ts';
 export * from './errors.ts';
 export * from './sameOrigin.ts';
 export * from './unreadable.ts';

@@ -12,6 +12,7 @@ import {
 import type { z } from 'zod';
 import { withUpload, type UploadedFile } from '../files/index.ts';
 import { FairQueue } from '../threads/index.ts';
+import type { Asker } from './asker.ts';
 import { ApiError } from './errors.ts';
 import { KeptJson } from './keptJson.ts';
 import { sendEvents, type Send } from './streams.ts';
@@ -27,6 +28,8 @@ export class Download {
     readonly content: Buffer | string,
     /** The name to save it under; left out, it is shown in place. */
     readonly name?: string,
+    /** Further lines of its head. */
+    readonly headers: Record<string, string> = {},
   ) {}
 }
 
@@ -37,6 +40,14 @@ export class FileDownload {
     readonly path: string,
     readonly name: string,
     readonly remove: () => Promise<void>,
+  ) {}
+}
+
+/** An answer with something in its head. */
+export class WithHeaders {
+  constructor(
+    readonly headers: Record<string, string>,
+    readonly content: unknown,
   ) {}
 }
 
@@ -55,6 +66,10 @@ export interface SentAlong {
   file: UploadedFile;
   /** Whoever sent it, as far as the network tells. */
   client: string;
+  /** Who is signed in; null: nobody, or accounts are off. */
+  asker: Asker | null;
+  /** Where it was asked for: `https://host`. */
+  origin: string;
   /** Aborted when the other side leaves before it has its answer. */
   signal: AbortSignal;
 }
@@ -163,8 +178,46 @@ export function readBodies(router: Router, routes: readonly Route[], usualLimitB
 const AT_WORK = 8;
 const MOST_WAITING = 4000;
 
-/** Put routes on a router. Input is parsed before the handler runs; errors go to the error handler. */
-export function mount(router: Router, routes: readonly Route[]) {
+/**
+ * Let nobody through who may not ask, before anything of what they sent is looked at.
+ *
+ * @param admit throws where they may not; `null`: no route is asked for
+ */
+export function guard(
+  router: Router,
+  routes: readonly Route[],
+  admit: (request: Request, response: Response, route: Route | null) => Promise<void>,
+) {
+  for (const route of routes)
+    router[route.method](route.path, async (request, response, next) => {
+      await admit(request, response, route);
+      response.locals.isAdmitted = true;
+      next();
+    });
+  router.use(async (request, response, next) => {
+    if (response.locals.isAdmitted !== true) await admit(request, response, null);
+    next();
+  });
+}
+
+/** Something that was done, for whoever writes it down. */
+export interface WorkDone {
+  route: Route;
+  asker: Asker | null;
+  params: unknown;
+  result: unknown;
+}
+
+/**
+ * Put routes on a router. Input is parsed before the handler runs; errors go to the error handler.
+ *
+ * @param onDone called once work is done, before it is answered
+ */
+export function mount(
+  router: Router,
+  routes: readonly Route[],
+  onDone: (done: WorkDone) => Promise<void> = () => Promise.resolve(),
+) {
   const turns = { read: new FairQueue(AT_WORK, MOST_WAITING), write: new FairQueue(AT_WORK, MOST_WAITING) };
   for (const route of routes) {
     const { method, path, headers, params, query, body, upload, status, handle, stream, isAtOnce } = route;
@@ -187,13 +240,17 @@ export function mount(router: Router, routes: readonly Route[]) {
         body: upload ? undefined : body?.parse(request.body ?? {}),
         upload: upload && !upload.toDisk ? uploaded(request, upload) : Buffer.alloc(0),
         client: request.socket.remoteAddress ?? '',
+        asker: (response.locals.asker as Asker | undefined) ?? null,
+        origin: `${request.protocol}://${request.headers.host ?? ''}`,
         signal: leaving(response),
       };
       const work = async (file: UploadedFile) => handle({ ...input, file });
       const result = await (upload?.toDisk
         ? toDisk(request, upload, work)
         : inTurn(input.client, () => work(NO_FILE)));
-      if (result instanceof Download) sendDownload(response, result);
+      await onDone({ route, asker: input.asker, params: input.params, result });
+      if (result instanceof WithHeaders) response.set(result.headers).status(status).json(result.content);
+      else if (result instanceof Download) sendDownload(response, result);
       else if (result instanceof KeptJson) result.send(request, response);
       else if (result instanceof FileDownload) await sendFromDisk(response, result);
       else response.status(status).json(result);
@@ -232,11 +289,11 @@ function uploaded(request: Request, upload: Upload): Buffer {
   return content;
 }
 
-function sendDownload(response: Response, { type, content, name }: Download) {
+function sendDownload(response: Response, { type, content, name, headers }: Download) {
   response.type(type);
   if (name !== undefined) response.attachment(name);
   else response.set('Cache-Control', 'private, max-age=31536000, immutable');
-  response.send(content);
+  response.set(headers).send(content);
 }
 
 async function sendFromDisk(response: Response, { type, path, name, remove }: FileDownload) {

@@ -1,5 +1,6 @@
 export * from './panelReviewPdf.ts';
 export * from './pictures.ts';
+export * from './printedReport.ts';
 export * from './reportPage.ts';
 export * from './reportPdf.ts';
 export * from './visitPdfs.ts';

@@ -1,6 +1,8 @@
 import { EntitySchema, type EntitySchemaColumnOptions } from 'typeorm';
 import type {
+  AccountRow,
   AttachmentRow,
+  AuditRow,
   BreakerRow,
   CaseRow,
   CircuitRow,
@@ -16,7 +18,9 @@ import type {
   PanelRow,
   PhotoRow,
   ReadingRow,
+  SessionRow,
   SettingRow,
+  ShareLinkRow,
   SiteRow,
   StrikeRow,
   VerdictRow,
@@ -277,6 +281,39 @@ export const EditTable = table<EditRow>('edit', {
 
 export const SettingTable = table<SettingRow>('setting', { name: key, value: text });
 
+export const AccountTable = table<AccountRow>('account', {
+  id: key,
+  name: text,
+  role: text,
+  password: text,
+  createdAt: text,
+});
+
+export const SessionTable = table<SessionRow>('session', {
+  tokenHash: key,
+  accountId: text,
+  createdAt: text,
+  usedAt: text,
+});
+
+export const ShareLinkTable = table<ShareLinkRow>('share_link', {
+  id: key,
+  tokenHash: text,
+  siteId: text,
+  what: text,
+  subjectId: text,
+  createdAt: text,
+  expiresAt: text,
+});
+
+export const AuditTable = table<AuditRow>('audit_entry', {
+  id: { type: 'integer', primary: true, generated: 'increment' },
+  at: text,
+  name: text,
+  what: text,
+  siteId: orNull(text),
+});
+
 export const TABLES = [
   SiteTable,
   PanelTable,
@@ -298,4 +335,8 @@ export const TABLES = [
   VerdictTable,
   EditTable,
   SettingTable,
+  AccountTable,
+  SessionTable,
+  ShareLinkTable,
+  AuditTable,
 ];

@@ -514,6 +514,44 @@ class TracedNeutrals1765238400000 extends OneWay implements MigrationInterface {
   }
 }
 
+/** Who may sign in, who is signed in, which links are open, and who did what. */
+class Accounts1765324800000 extends OneWay implements MigrationInterface {
+  name = 'Accounts1765324800000';
+
+  async up(runner: QueryRunner) {
+    await runAll(runner, [
+      `CREATE TABLE "account" (
+        "id" TEXT PRIMARY KEY NOT NULL,
+        "name" TEXT UNIQUE NOT NULL,
+        "role" TEXT NOT NULL,
+        "password" TEXT NOT NULL,
+        "createdAt" TEXT NOT NULL)`,
+      `CREATE TABLE "session" (
+        "tokenHash" TEXT PRIMARY KEY NOT NULL,
+        "accountId" TEXT NOT NULL REFERENCES "account" ("id") ON DELETE CASCADE,
+        "createdAt" TEXT NOT NULL,
+        "usedAt" TEXT NOT NULL)`,
+      `CREATE INDEX "session_account" ON "session" ("accountId")`,
+      `CREATE TABLE "share_link" (
+        "id" TEXT PRIMARY KEY NOT NULL,
+        "tokenHash" TEXT UNIQUE NOT NULL,
+        "siteId" TEXT NOT NULL,
+        "what" TEXT NOT NULL,
+        "subjectId" TEXT NOT NULL,
+        "createdAt" TEXT NOT NULL,
+        "expiresAt" TEXT NOT NULL)`,
+      `CREATE INDEX "share_link_site" ON "share_link" ("siteId")`,
+      `CREATE TABLE "audit_entry" (
+        "id" INTEGER PRIMARY KEY AUTOINCREMENT,
+        "at" TEXT NOT NULL,
+        "name" TEXT NOT NULL,
+        "what" TEXT NOT NULL,
+        "siteId" TEXT)`,
+      `CREATE INDEX "audit_entry_site" ON "audit_entry" ("siteId", "id")`,
+    ]);
+  }
+}
+
 /** In order; a database is brought up to the last one when it is opened. */
 export const MIGRATIONS = [
   TheRecord1764000000000,
@@ -532,4 +570,5 @@ export const MIGRATIONS = [
   PanelEntries1765065600000,
   SiteZones1765152000000,
   TracedNeutrals1765238400000,
+  Accounts1765324800000,
 ];

@@ -1,3 +1,4 @@
+import type { LinkSubject, Role } from '@phylaxon/core/record/accounts';
 import type { AttachmentAbout, AttachmentKind, PanelEntry } from '@phylaxon/core/record/panelEntries';
 import type { Profile } from '@phylaxon/core/facts/vocabulary';
 import type {
@@ -144,4 +145,41 @@ export interface EditRow {
 export interface SettingRow {
   name: string;
   value: string;
+}
+
+/** Somebody who may sign in; the password is kept as a salted hash only. */
+export interface AccountRow {
+  id: string;
+  name: string;
+  role: Role;
+  password: string;
+  createdAt: string;
+}
+
+/** Somebody who is signed in; the token is kept as a hash only. */
+export interface SessionRow {
+  tokenHash: string;
+  accountId: string;
+  createdAt: string;
+  usedAt: string;
+}
+
+/** A link that shows a page to whoever has it; the token is kept as a hash only. */
+export interface ShareLinkRow {
+  id: string;
+  tokenHash: string;
+  siteId: string;
+  what: LinkSubject;
+  subjectId: string;
+  createdAt: string;
+  expiresAt: string;
+}
+
+/** Something that was done by somebody with an account. */
+export interface AuditRow {
+  id: number;
+  at: string;
+  name: string;
+  what: string;
+  siteId: string | null;
 }

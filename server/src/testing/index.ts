@@ -10,3 +10,4 @@ export * from './readPdf.ts';
 export { visitCalls } from './visitCalls.ts';
 export { listening } from './listening.ts';
 export { visitServer } from './visitServer.ts';
+export { withAccounts, type Asked, type Caller } from './signedIn.ts';

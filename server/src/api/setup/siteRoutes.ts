@@ -4,6 +4,7 @@ import { implement, type Route } from '../../http/index.ts';
 import { hasConfirmedEnds } from '../../outcomes/index.ts';
 import { curvesOf, siteRow } from '../../record/index.ts';
 import { searchSite } from '../../search/index.ts';
+import { ShareLinkTable } from '../../store/index.ts';
 import { wipeSite } from '../../transfer/index.ts';
 import { redecideAll } from '../../recordService/index.ts';
 import type { ApiContext } from '../shared/index.ts';
@@ -27,6 +28,7 @@ export function siteRoutes({ store, record, changes, photos }: ApiContext): Rout
         const panelIds = await store.write(async (manager) => {
           const taught = await hasConfirmedEnds(manager, params.id);
           const panels = await wipeSite(manager, params.id);
+          await manager.delete(ShareLinkTable, { siteId: params.id });
           if (taught) await redecideAll(manager);
           return panels;
         });

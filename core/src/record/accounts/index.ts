@@ -1,0 +1,2 @@
+export * from './roles.ts';
+export * from './schema.ts';

@@ -1,0 +1,10 @@
+export const enterAName = 'Enter a name.';
+export const aNameHasAtMostCharacters = (most: number) => `A name has at most ${most} characters.`;
+export const enterAPassword = 'Enter a password.';
+export const useAtLeastCharacters = (least: number) => `Use at least ${least} characters for a password.`;
+export const useAtMostCharacters = (most: number) => `Use at most ${most} characters for a password.`;
+export const chooseARole = 'Choose a role: owner, electrician or viewer.';
+export const enterTheSetupCode = 'Enter the setup code that the server printed.';
+export const enterDays = (most: number) => `Enter a whole number of days from 1 to ${most}.`;
+export const chooseWhatTheLinkShows = 'A link shows a report or a hand-over.';
+export const enterHowMany = (most: number) => `Enter a number of entries from 1 to ${most}.`;

@@ -1,0 +1,54 @@
+import { parse } from 'cookie';
+import type { Request, Response } from 'express';
+import { ApiError, type Asker, type Route } from '../http/index.ts';
+import type { Accounts } from './accounts.ts';
+import { mayAsk, permissionOf } from './permissions.ts';
+import * as messages from './messages.ts';
+
+const COOKIE = 'phylaxon-session';
+/** What a viewer is at work as, whatever the request says. */
+const PROFILE_HEADER = 'phylaxon-profile';
+
+/** The cookie of a session; without a token: it is taken away. */
+export function sessionCookie(token: string | null, isSecure: boolean): string {
+  const parts = [`${COOKIE}=${token ?? ''}`, 'Path=/', 'HttpOnly', 'SameSite=Strict'];
+  if (token === null) parts.push('Max-Age=0');
+  else parts.push(`Max-Age=${90 * 86_400}`);
+  if (isSecure) parts.push('Secure');
+  return parts.join('; ');
+}
+
+/** Import in place of what is here restores an earlier state of a site: that is the owner’s. */
+const isRestoring = ({ path, method }: Route, request: Request) =>
+  method === 'post' && path === '/imports' && [request.query.mode].flat().includes('replace');
+
+/**
+ * Stands before every route: nobody passes without a session whose role may.
+ *
+ * @param accounts who has one
+ * @param isOn whether accounts are used at all
+ */
+export const accessControl =
+  (accounts: Accounts, isOn: () => boolean) =>
+  async (request: Request, response: Response, route: Route | null): Promise<void> => {
+    if (!isOn()) return;
+    const permission = route ? permissionOf(route) : 'viewer';
+    const isSession = route?.path === '/session';
+    if (permission === 'anyone' && !isSession) return;
+    const token = parse(request.headers.cookie ?? '')[COOKIE];
+    const asker: Asker | null = token ? await accounts.signedIn(token) : null;
+    response.locals.asker = asker;
+    if (permission === 'anyone') return;
+    if (!asker) throw new ApiError(401, 'signed_out', messages.signInFirst);
+    if (!mayAsk(asker.role, route && isRestoring(route, request) ? 'owner' : permission))
+      throw new ApiError(403, 'not_for_this_role', messages.notForYourRole(asker.role));
+    if (asker.role === 'viewer') {
+      request.headers[PROFILE_HEADER] = 'homeowner';
+      response.locals.isHomeowner = route !== null && /^\/cases(\/|$)/.test(route.path);
+    }
+    if (route?.stream)
+      response.on(
+        'close',
+        accounts.watch(asker.sessionHash, () => response.destroy()),
+      );
+  };

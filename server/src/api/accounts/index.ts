@@ -1,0 +1,2 @@
+export { accountRoutes } from './accountRoutes.ts';
+export { linkRoutes } from './linkRoutes.ts';
