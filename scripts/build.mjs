@@ -12,6 +12,7 @@ const PROGRAMS = [
   'meters',
   'backup',
   'restore',
+  'resetOwner',
   'files/fileWorker',
   'backups/recordWorker',
   'compute/computeWorker',

@@ -50,7 +50,7 @@ test('one that names no host is refused as one that names another', async () => 
   expect(text).toContain('"code":"foreign_host"');
 });
 
-test('listening beyond this machine is said, and so is that there are no accounts', async () => {
+test('listening beyond this machine turns accounts on and prints the setup code; on this machine it does not', async () => {
   const quiet = await start({});
   const open = await start({ HOST: '0.0.0.0' });
   const firstLines = async ({ said }: ServerProcess) => {
@@ -59,6 +59,10 @@ test('listening beyond this machine is said, and so is that there are no account
     await new Promise((done) => setTimeout(done, 100));
     return said.join('\n');
   };
-  expect(await firstLines(open)).toMatch(/reachable from other computers, and there are no accounts/);
-  expect(await firstLines(quiet)).not.toMatch(/accounts/);
+  const code = /^Setup code: (\S{8,})$/m;
+  expect(await firstLines(open)).toMatch(code);
+  expect(await firstLines(quiet)).not.toMatch(/code|accounts/i);
+  expect((await fetch(`${open.base.replace('0.0.0.0', '127.0.0.1')}/sites`)).status).toBe(401);
+  const asked = await start({ PHYLAXON_ACCOUNTS: 'on' });
+  expect(await firstLines(asked)).toMatch(code);
 });

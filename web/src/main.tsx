@@ -3,11 +3,16 @@ import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { RouterProvider } from 'react-router';
 import { router } from './app/shell/index.ts';
-import { loadSettings, queryClient } from './shared/queries/index.ts';
+import { loadSession, loadSettings, queryClient, watchSession } from './shared/queries/index.ts';
 import './styles.css';
 
-// Without an answer the settings of the last visit hold.
-void loadSettings().catch(() => undefined);
+// Whoever was given a link has no session; what the link shows is all that is asked for.
+if (!location.pathname.startsWith('/shared/')) {
+  watchSession();
+  // Without an answer session and settings of the last visit hold.
+  void loadSession().catch(() => undefined);
+  void loadSettings().catch(() => undefined);
+}
 
 createRoot(document.getElementById('root')!).render(
   <StrictMode>

@@ -1,5 +1,4 @@
-import axe from 'axe-core';
-import { expect, type Page } from '@playwright/test';
+import { expect } from '@playwright/test';
 import type { SiteSummary } from '@phylaxon/core/views/board';
 import {
   asElectrician,
@@ -7,6 +6,8 @@ import {
   decideToReplace,
   demoBoard,
   detailPath,
+  expectNoViolation,
+  expectSound,
   heading,
   LOOKS,
   moved,
@@ -20,48 +21,6 @@ import {
   visitUntil,
   withLoads,
 } from '../../support/index.ts';
-
-declare global {
-  interface Window {
-    axe: typeof axe;
-  }
-}
-
-/** One page without frames: axe stays in the page, and is not sent anew for each look. */
-async function expectNoViolation(page: Page, where: string, without: string[], rules?: string[]) {
-  if (await page.evaluate(() => !('axe' in window))) await page.evaluate(axe.source);
-  const found = await page.evaluate(
-    async ({ exclude, runOnly }) => {
-      const { violations } = await window.axe.run(
-        { exclude },
-        // A selector for everything that passes takes longer than all rules together.
-        { resultTypes: ['violations'], iframes: false, ...(runOnly && { runOnly }) },
-      );
-      return violations.map(({ id, nodes }) => `${id}: ${nodes.map((node) => node.html).join(' | ')}`);
-    },
-    { exclude: without, runOnly: rules },
-  );
-  expect(found, where).toEqual([]);
-}
-
-/** Nothing reaches beyond the side of the screen; what is wide scrolls within itself. */
-async function expectNoOverflow(page: Page, where: string) {
-  const over = await page.evaluate(
-    () => document.documentElement.scrollWidth - document.documentElement.clientWidth,
-  );
-  expect([where, over]).toEqual([where, 0]);
-}
-
-async function expectSound(page: Page, where: string, without: string[] = []) {
-  // A view loads when it is first opened: until it is there, there is nothing to look at.
-  await expect(page.getByRole('heading', { level: 1 }).first()).toBeVisible();
-  await expectNoOverflow(page, where);
-  await expectNoViolation(page, `${where}, light`, without);
-  // In the dark only the colors are others.
-  await page.emulateMedia({ colorScheme: 'dark' });
-  await expectNoViolation(page, `${where}, dark`, without, ['color-contrast']);
-  await page.emulateMedia({ colorScheme: 'light' });
-}
 
 /** The board beside a detail has been looked at by itself. */
 const BESIDE = ['nav[aria-label^="Breakers of"]'];

@@ -1,4 +1,4 @@
-import { parse } from 'cookie';
+import { parse, serialize } from 'cookie';
 import type { Request, Response } from 'express';
 import { ApiError, type Asker, type Route } from '../http/index.ts';
 import type { Accounts } from './accounts.ts';
@@ -9,14 +9,17 @@ const COOKIE = 'phylaxon-session';
 /** What a viewer is at work as, whatever the request says. */
 const PROFILE_HEADER = 'phylaxon-profile';
 
+const LONGEST_SECONDS = 90 * 86_400;
+
 /** The cookie of a session; without a token: it is taken away. */
-export function sessionCookie(token: string | null, isSecure: boolean): string {
-  const parts = [`${COOKIE}=${token ?? ''}`, 'Path=/', 'HttpOnly', 'SameSite=Strict'];
-  if (token === null) parts.push('Max-Age=0');
-  else parts.push(`Max-Age=${90 * 86_400}`);
-  if (isSecure) parts.push('Secure');
-  return parts.join('; ');
-}
+export const sessionCookie = (token: string | null, isSecure: boolean): string =>
+  serialize(COOKIE, token ?? '', {
+    path: '/',
+    httpOnly: true,
+    sameSite: 'strict',
+    secure: isSecure,
+    maxAge: token === null ? 0 : LONGEST_SECONDS,
+  });
 
 /** Import in place of what is here restores an earlier state of a site: that is the owner’s. */
 const isRestoring = ({ path, method }: Route, request: Request) =>

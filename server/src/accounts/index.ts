@@ -7,3 +7,4 @@ export { hashPassword } from './password.ts';
 export { isSameSecret, newSetupCode } from './secrets.ts';
 export { ShareLinks } from './shareLinks.ts';
 export { Access } from './access.ts';
+export { resetOwner } from './resetOwner.ts';

@@ -8,3 +8,10 @@ export const theLastOwnerCannotBeRemoved = 'The last owner cannot be removed. Cr
 export const signInFirst = 'Sign in first.';
 export const notForYourRole = (role: Role) =>
   `Your role, ${role}, does not allow this. Ask an owner of this record.`;
+export const thereIsNoRecordAt = (file: string) =>
+  `There is no database at ${file}. Set PHYLAXON_DB to the file that the server uses.`;
+export const nameOneOfTheOwners = (names: readonly string[]) =>
+  names.length === 0
+    ? 'This database has no owner. Start the server: it prints a setup code for the first account.'
+    : `Name one of the owners: npm run reset-owner -- NAME. Owners: ${names.join(', ')}.`;
+export const resetAnOwnersPassword = 'Reset an owner’s password on the server’s computer';

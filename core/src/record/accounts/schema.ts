@@ -9,7 +9,7 @@ export const MOST_NAME = 60;
 export const LEAST_PASSWORD = 12;
 export const MOST_PASSWORD = 128;
 /** So many days a link may be open. */
-export const MOST_LINK_DAYS = 90;
+export const LINK_DAYS = { least: 1, most: 90 } as const;
 /** So many entries of the audit are told at once. */
 export const MOST_AUDIT_ENTRIES = 200;
 
@@ -67,9 +67,9 @@ export type LinkSubject = (typeof LINK_SUBJECTS)[number];
 
 export const linkInput = z.strictObject({
   days: z
-    .int(messages.enterDays(MOST_LINK_DAYS))
-    .min(1, messages.enterDays(MOST_LINK_DAYS))
-    .max(MOST_LINK_DAYS, messages.enterDays(MOST_LINK_DAYS)),
+    .int(messages.enterDays(LINK_DAYS.most))
+    .min(LINK_DAYS.least, messages.enterDays(LINK_DAYS.most))
+    .max(LINK_DAYS.most, messages.enterDays(LINK_DAYS.most)),
   what: z.enum(LINK_SUBJECTS, messages.chooseWhatTheLinkShows),
   of: id.describe('the site or one of its panels or visits for a report, one of its cases for a hand-over'),
 });

@@ -32,7 +32,7 @@ export function accountRoutes(access: Access): Route[] {
       isAtOnce: true,
       handle: async ({ body: { name, password }, client, origin }) => {
         if (!access.isOn()) throw conflict('accounts_off', messages.accountsAreOff);
-        const attempt = attempts.begin([`name ${name}`, `address ${client}`]);
+        const attempt = attempts.begin([`name:${name}`, `address:${client}`]);
         if (typeof attempt === 'number')
           throw new ApiError(429, 'too_many_attempts', messages.tooManyAttempts(attempt), undefined, attempt);
         const account = await accounts.whose(name, password, client);

@@ -1,6 +1,7 @@
 import { afterAll, afterEach, beforeAll, describe, expect, test } from '@jest/globals';
 import type { AuditEntry, Role } from '@phylaxon/core/record/accounts';
 import { randomUUID } from 'node:crypto';
+import { resetOwner } from '../../accounts/index.ts';
 import {
   operationsOf,
   withAccounts,
@@ -405,6 +406,21 @@ test('nothing secret stands in the record’s file', async () => {
   expect(all).toContain('scrypt$');
   for (const secret of [server.password, cookie.split('=')[1]!, body.url.split('/').at(-1)!, server.code])
     expect(all.includes(secret)).toBe(false);
+});
+
+test('a lost owner’s password is reset on the computer itself: old sessions end, and the audit tells of it', async () => {
+  const own = await withAccounts({ onDisk: true });
+  const { owner } = await own.everybody();
+  const { file } = own.store;
+  await expect(resetOwner(file, 'viewer')).rejects.toThrow(/Ova/);
+  await expect(resetOwner(`${file}.none`, undefined)).rejects.toThrow(/no database/);
+  const { name, password } = await resetOwner(file, undefined);
+  expect((await owner('get', '/accounts')).status).toBe(401);
+  expect((await own.nobody('post', '/session', { name, password: own.password })).status).toBe(401);
+  const again = own.caller(await own.cookieOf(name, password));
+  const { body } = await again<{ entries: AuditEntry[] }>('get', '/audit');
+  expect(body.entries.some(({ what }) => what.includes('Reset an owner'))).toBe(true);
+  own.stop();
 });
 
 test('with accounts off nobody signs in, and everything is as it was', async () => {

@@ -1,6 +1,7 @@
 import { LayoutGrid, House, PenLine, Wrench } from 'lucide-react';
 import { lazy, Suspense, useState, type ReactNode } from 'react';
 import { Link, useLocation } from 'react-router';
+import { useRole } from '../../shared/queries/index.ts';
 import { useReadingLine } from '../../shared/stores/index.ts';
 import { classes } from '../../shared/ui/index.ts';
 import { useLastPanel } from '../../shared/workbench/index.ts';
@@ -17,6 +18,7 @@ export function BottomBar() {
   const { pathname } = useLocation();
   const panel = useLastPanel((state) => state.panel);
   const openLine = useReadingLine((state) => state.open);
+  const mayLog = useRole() !== 'viewer';
   const [isOpen, setOpen] = useState(false);
   const board = panel && `/panels/${panel.panelId}`;
   return (
@@ -51,15 +53,17 @@ export function BottomBar() {
             </button>
           </>
         )}
-        <button
-          type="button"
-          aria-keyshortcuts="/"
-          onClick={() => openLine()}
-          className={classes(ENTRY, AWAY)}
-        >
-          <PenLine aria-hidden="true" className="size-5" />
-          {messages.logLabel}
-        </button>
+        {mayLog && (
+          <button
+            type="button"
+            aria-keyshortcuts="/"
+            onClick={() => openLine()}
+            className={classes(ENTRY, AWAY)}
+          >
+            <PenLine aria-hidden="true" className="size-5" />
+            {messages.logLabel}
+          </button>
+        )}
       </nav>
       {isOpen && panel && (
         <Suspense fallback={null}>

@@ -2,6 +2,7 @@ import { lazy, Suspense, useEffect, useState } from 'react';
 import { Outlet, useLocation } from 'react-router';
 import { loadCommands } from '../../shared/api/index.ts';
 import { classes, isTyping } from '../../shared/ui/index.ts';
+import { useSession } from '../../shared/queries/index.ts';
 import { useReadingLine } from '../../shared/stores/index.ts';
 import { BottomBar } from './BottomBar.tsx';
 import { FirstVisit } from './FirstVisit.tsx';
@@ -22,6 +23,8 @@ const ShortcutsDialog = lazy(async () => ({
   default: (await import('./ShortcutsDialog.tsx')).ShortcutsDialog,
 }));
 
+const SignIn = lazy(async () => ({ default: (await import('../signIn/index.ts')).SignIn }));
+
 /** What lies over the page. */
 type Over = 'search' | 'shortcuts' | null;
 
@@ -29,6 +32,10 @@ type Over = 'search' | 'shortcuts' | null;
 export function Layout() {
   const { isOpen, open } = useReadingLine();
   const { pathname } = useLocation();
+  const session = useSession();
+  const isIn = session.is === 'in';
+  const [wasIn, setWasIn] = useState(false);
+  if (isIn && session.isTold && !wasIn) setWasIn(true);
   const [over, setOver] = useState<Over>(null);
   useEffect(() => {
     const onKeyDown = (event: KeyboardEvent) => {
@@ -50,19 +57,29 @@ export function Layout() {
   useEffect(() => void loadCommands().catch(() => undefined), []);
   return (
     <>
-      <Header onSearch={() => setOver('search')} />
+      <Header onSearch={isIn ? () => setOver('search') : undefined} />
       <OutboxNotice />
+      {!isIn && (
+        <Suspense fallback={null}>
+          <SignIn isNew={session.is === 'new'} />
+        </Suspense>
+      )}
       <Suspense fallback={null}>
         <ClockNotice />
       </Suspense>
-      {pathname === '/' && <FirstVisit />}
-      <Suspense fallback={<p className="p-6">{messages.loading}</p>}>
-        <Outlet />
-      </Suspense>
+      {isIn && pathname === '/' && <FirstVisit />}
+      {/* Whoever is signed out in the middle of something finds it as it was. */}
+      {(isIn || wasIn) && (
+        <div className={isIn ? 'contents' : 'hidden'}>
+          <Suspense fallback={<p className="p-6">{messages.loading}</p>}>
+            <Outlet />
+          </Suspense>
+        </div>
+      )}
       {/* What is docked below covers nothing for good: the page can be scrolled past it. */}
       <div aria-hidden="true" className={classes('print:hidden', isOpen ? 'h-64' : 'h-16 lg:hidden')} />
-      <BottomBar />
-      {isOpen && (
+      {isIn && <BottomBar />}
+      {isIn && isOpen && (
         <Suspense fallback={<TypedAhead />}>
           <ReadingLine />
         </Suspense>

@@ -70,8 +70,16 @@ const calculatorsView = async () => ({
   Component: (await import('../../plan/calculators/index.ts')).CalculatorsPage,
 });
 const settingsView = async () => ({ Component: (await import('../../settings/page/index.ts')).SettingsPage });
+const accountsView = async () => ({
+  Component: (await import('../../settings/accounts/index.ts')).AccountsPage,
+});
+const sharedView = async () => ({
+  Component: (await import('../../records/sharedPage/index.ts')).SharedPage,
+});
 
 export const router = createBrowserRouter([
+  // For whoever was given a link: nothing of the rest stands around it.
+  { path: 'shared/:token', lazy: sharedView, errorElement: <ErrorPage />, HydrateFallback: () => null },
   {
     element: <Layout />,
     errorElement: <ErrorPage />,
@@ -82,6 +90,7 @@ export const router = createBrowserRouter([
       { path: 'sites/:siteId', lazy: siteView },
       { path: 'sites/:siteId/panels/new', lazy: newPanelView },
       { path: 'settings', lazy: settingsView },
+      { path: 'accounts', lazy: accountsView },
       { path: 'calculators', lazy: calculatorsView },
       { path: 'cases/:caseId/handover', lazy: handOverView },
       {

@@ -16,7 +16,8 @@ import {
   TypedLines,
 } from '../../shared/ui/index.ts';
 import { useProfile } from '../../shared/stores/index.ts';
-import { ReportBlocks } from './ReportBlocks.tsx';
+import { ReportBlocks } from '../reportBlocks/index.ts';
+import { ShareLink } from '../sharing/index.ts';
 import { usePrices, type Prices } from './usePrices.ts';
 import { useBoardLayer, type BoardMark } from '../../shared/workbench/index.ts';
 import * as messages from './messages.ts';
@@ -88,6 +89,7 @@ function Preview({ report, about }: { report: Report; about: ReportAbout }) {
             {messages.pricesAndRemark}
           </Button>
         )}
+        <ShareLink siteId={report.site.id} what="report" of={about.id} />
       </p>
       {isPricing && <AboveAll prices={prices} />}
       <ReportBlocks

@@ -1,6 +1,3 @@
-export const summary = 'Summary';
-export const limitOf = (limit: string) => `limit ${limit}`;
-export const location = (caption: string) => `Location: ${caption}`;
 export const visit = 'Visit';
 export const back = 'Back';
 export const report = 'Report';

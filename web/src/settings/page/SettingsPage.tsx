@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import { FieldError, useAction } from '../../shared/ui/index.ts';
 import { changeSettings, useSettings } from '../../shared/queries/index.ts';
 import { Copies } from './Copies.tsx';
+import { SignedIn } from './SignedIn.tsx';
 import { OwnInstruments } from './OwnInstruments.tsx';
 import { SHORTCUTS } from '../../shared/workbench/index.ts';
 import * as messages from './messages.ts';
@@ -167,6 +168,7 @@ export function SettingsPage() {
           {messages.howCasesTurnedOut}
         </Link>
       </p>
+      <SignedIn />
       <Copies />
       <Keys />
     </main>

@@ -90,3 +90,8 @@ export const usualValue = (words: string, usual: number) => `${words} (usual: ${
 export const printedPages = 'Printed pages';
 export const letterPaper = 'Letter (8.5 × 11 in)';
 export const a4Paper = 'A4 (210 × 297 mm)';
+export const account = 'Account';
+export const accountsAreOff = 'Accounts are off: only this computer can reach the record.';
+export const signedInAs = (name: string, role: string) => `Signed in as ${name} (${role}).`;
+export const accountsAndActivity = 'Accounts and activity';
+export const signOut = 'Sign out';

@@ -66,6 +66,9 @@ const address = (path: string, parameters: Record<string, string | undefined> = 
 /** The addresses of files that the server makes. */
 export const fileAddresses = {
   photo: (sha256: string) => address(`/photos/${sha256}`),
+  sharedPdf: (token: string) => address(`/shared/${token}/page.pdf`, { zone: zoneHere() }),
+  sharedPhoto: (token: string, sha256: string) =>
+    address(`/shared/${token}/photos/${sha256}`, { zone: zoneHere() }),
   handOver: (caseId: string) => address(`/cases/${caseId}/handover.json`),
   handOverPage: (caseId: string) => address(`/cases/${caseId}/handover.pdf`, { zone: zoneHere() }),
   visitPage: (visitId: string, page: 'tag' | 'notice' | 'sheet') =>

@@ -12,6 +12,8 @@ export class RequestError extends Error {
     message: string,
     readonly status: number,
     readonly issues: Issue[] = [],
+    /** What the server calls it. */
+    readonly code: string | null = null,
   ) {
     super(message);
   }
@@ -23,9 +25,21 @@ export const NO_SERVER = 0;
 /** Given up by the person. */
 export const GIVEN_UP = -1;
 
-/** The server cannot be reached, or cannot store anything just now: the same can be sent again as it is. */
+/** Nobody is signed in, or not any more. */
+export const SIGNED_OUT = 401;
+
+/** The server cannot be reached, cannot store anything just now, or waits for somebody to sign in: the same can be sent again as it is. */
 export const isNotNow = (error: unknown) =>
-  error instanceof RequestError && [NO_SERVER, 503, 507].includes(error.status);
+  error instanceof RequestError && [NO_SERVER, SIGNED_OUT, 503, 507].includes(error.status);
+
+let tellSignedOut: () => void = () => undefined;
+
+/**
+ * Have somebody told when the server no longer knows who asks.
+ *
+ * @param tell called then
+ */
+export const onSignedOut = (tell: () => void): void => void (tellSignedOut = tell);
 
 export const isServerGone = (error: unknown) => error instanceof RequestError && error.status === NO_SERVER;
 
@@ -46,13 +60,15 @@ async function answerTo<T>(
   }
   if (isEnough(answer)) return undefined as T;
   const content = (await answer.json().catch(() => null)) as {
-    error?: { message: string; issues?: Issue[] };
+    error?: { code?: string; message: string; issues?: Issue[] };
   } | null;
   if (answer.ok && content !== null) return content as T;
+  if (answer.status === SIGNED_OUT && path !== '/session') tellSignedOut();
   throw new RequestError(
     content?.error?.message ?? messages.theServerSentAnAnswerThat,
     answer.status,
     content?.error?.issues,
+    content?.error?.code,
   );
 }
 

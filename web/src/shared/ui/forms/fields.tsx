@@ -98,8 +98,9 @@ export function NumberField({
 /** A field for words, a date or a time. */
 export function TextField({
   type = 'text',
+  autoComplete = 'off',
   ...props
-}: FieldProps & { type?: 'text' | 'date' | 'datetime-local' }) {
+}: FieldProps & { type?: 'text' | 'password' | 'date' | 'datetime-local'; autoComplete?: string }) {
   const id = useId();
   const { registration, error, hint } = props;
   return (
@@ -107,7 +108,7 @@ export function TextField({
       <input
         id={id}
         type={type}
-        autoComplete="off"
+        autoComplete={autoComplete}
         step={type === 'datetime-local' ? 1 : undefined}
         aria-invalid={error ? true : undefined}
         aria-describedby={described(id, error, hint)}

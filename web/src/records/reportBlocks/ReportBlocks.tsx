@@ -1,6 +1,6 @@
 import { unbroken } from '@phylaxon/core/facts/quantities';
 import type { ReportBlock, ReportLine, ReportPicture, ReportTable } from '@phylaxon/core/views/report';
-import type { ReactNode } from 'react';
+import { createContext, use, type ReactNode } from 'react';
 import { fileAddresses } from '../../shared/api/index.ts';
 import { classes, DrawnPicture } from '../../shared/ui/index.ts';
 import * as messages from './messages.ts';
@@ -10,21 +10,29 @@ type Block<K extends ReportBlock['is']> = Extract<ReportBlock, { is: K }>;
 interface Props {
   blocks: readonly ReportBlock[];
   /** What stands under a finding on screen alone. */
-  under: (finding: Block<'finding'>) => ReactNode;
+  under?: (finding: Block<'finding'>) => ReactNode;
+  /** Where a photo is. */
+  photoAddress?: (sha256: string) => string;
 }
 
+const NOTHING_UNDER = () => null;
+/** Where its photos are, for every picture of a report. */
+const PhotoAddress = createContext<(sha256: string) => string>(fileAddresses.photo);
+
 /** A report as it is printed: the same words in the same order as its PDF. */
-export function ReportBlocks({ blocks, under }: Props) {
+export function ReportBlocks({ blocks, under = NOTHING_UNDER, photoAddress = fileAddresses.photo }: Props) {
   return (
-    <article className="space-y-4">
-      {blocks.map((block, i) => (
-        <OneBlock key={block.is === 'finding' ? block.key : i} block={block} under={under} />
-      ))}
-    </article>
+    <PhotoAddress value={photoAddress}>
+      <article className="space-y-4">
+        {blocks.map((block, i) => (
+          <OneBlock key={block.is === 'finding' ? block.key : i} block={block} under={under} />
+        ))}
+      </article>
+    </PhotoAddress>
   );
 }
 
-function OneBlock({ block, under }: { block: ReportBlock; under: Props['under'] }) {
+function OneBlock({ block, under }: { block: ReportBlock; under: NonNullable<Props['under']> }) {
   switch (block.is) {
     case 'title':
       return (
@@ -191,10 +199,11 @@ const SIZES = {
 
 function Picture({ picture, size = 'beside' }: { picture: ReportPicture; size?: keyof typeof SIZES }) {
   const { caption } = picture;
+  const photoAddress = use(PhotoAddress);
   return (
     <figure className="min-w-0">
       {picture.kind === 'photo' ? (
-        <img src={fileAddresses.photo(picture.sha256)} alt={caption} className="max-h-40 max-w-full" />
+        <img src={photoAddress(picture.sha256)} alt={caption} className="max-h-40 max-w-full" />
       ) : (
         <DrawnPicture
           svg={picture.svg}

@@ -1,0 +1,1 @@
+export { HandOverCardView } from './HandOverCardView.tsx';

@@ -1,0 +1,17 @@
+export const loads = (join: string) => `Loads: ${join}`;
+export const openedBy = (openedAt: string, openedBy: string) => `Opened ${openedAt} by ${openedBy}`;
+export const theHomeowner = 'the homeowner';
+export const anElectrician = 'an electrician';
+export const stopLeaveItOff = (join: string) => `Stop: leave it off. ${join}`;
+export const trialsSoFar = 'Trials so far';
+export const nothingYet = 'Nothing yet.';
+export const findings = 'Findings';
+export const notAnswered = 'Not answered';
+export const decision = 'Decision';
+export const notDecidedYet = 'not decided yet';
+export const sure = (confidence: string) => `${confidence} sure`;
+export const doNotUseUntilRepaired = 'Do not use until repaired';
+export const untilThen = 'Until then';
+export const possibleCauses = 'Possible causes';
+export const mostUsefulNextTests = 'Most useful next tests';
+export const doNot = 'Do not';

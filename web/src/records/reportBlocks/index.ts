@@ -1,0 +1,1 @@
+export { ReportBlocks } from './ReportBlocks.tsx';

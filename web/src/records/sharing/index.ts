@@ -1,0 +1,1 @@
+export { ShareLink } from './ShareLink.tsx';
