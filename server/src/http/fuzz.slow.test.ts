@@ -1,13 +1,11 @@
 import { afterAll, beforeAll, expect, test } from '@jest/globals';
 import { seeded } from '@phylaxon/core/facts/random';
 import { runs, isWhole } from '@phylaxon/core/testing';
-import type { Server } from 'node:http';
 import { randomUUID } from 'node:crypto';
-import { createServer } from 'node:http';
-import type { AddressInfo } from 'node:net';
+import { ROLES, type Role } from '@phylaxon/core/record/accounts';
 import { z } from 'zod';
 import type { SiteSummary } from '@phylaxon/core/views/board';
-import { aJpeg, Fuzz, operationsOf, testApp, type OpenApi, type Operation } from '../testing/index.ts';
+import { aJpeg, Fuzz, operationsOf, withAccounts, type OpenApi, type Operation } from '../testing/index.ts';
 
 /** In every run so many; all 20 000 with `npm run fuzz`. */
 const REQUESTS = runs(700, 20_000);
@@ -27,17 +25,33 @@ const errorBody = z.strictObject({
   }),
 });
 
-let server: Server;
+/** Mostly the owner: whoever may do less is refused more. */
+type Asker = Role | 'nobody';
+const ASKERS: Asker[] = [
+  'owner',
+  'owner',
+  'owner',
+  'owner',
+  'electrician',
+  'electrician',
+  'viewer',
+  'nobody',
+];
+
+let server: Awaited<ReturnType<typeof withAccounts>>;
+/** Who is signed in; nobody has none. */
+const cookies: Partial<Record<Asker, string>> = {};
 let base: string;
 let zip: Buffer;
 let handOver: Buffer;
 let ids: Record<string, string[]> = {};
 
 beforeAll(async () => {
-  const { app } = await testApp({ demo: true });
-  server = createServer(app);
-  await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
-  base = `http://127.0.0.1:${(server.address() as AddressInfo).port}`;
+  server = await withAccounts({ demo: true });
+  base = server.base;
+  await server.everybody();
+  const names = { owner: 'Ova', electrician: 'electrician', viewer: 'viewer' };
+  for (const role of ROLES) cookies[role] = await server.cookieOf(names[role]);
   await lookAround();
   const task = {
     id: 'new',
@@ -55,16 +69,16 @@ beforeAll(async () => {
   };
   await fetch(`${base}/api/v1/panels/${ids.panels![0]}/entries`, {
     method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
+    headers: { 'Content-Type': 'application/json', ...asOwner() },
     body: JSON.stringify({ kind: 'visit', at: '2026-11-01T10:00:00Z', content }),
   });
   await lookAround();
   const download = async (path: string) =>
-    Buffer.from(await (await fetch(`${base}/api/v1${path}`)).arrayBuffer());
+    Buffer.from(await (await fetch(`${base}/api/v1${path}`, { headers: asOwner() })).arrayBuffer());
   zip = await download(`/sites/${ids.sites![0]}/site.zip`);
   const opened = await fetch(`${base}/api/v1/cases`, {
     method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
+    headers: { 'Content-Type': 'application/json', ...asOwner() },
     body: JSON.stringify({
       siteId: ids.sites![0],
       panelId: ids.panels![0],
@@ -77,12 +91,12 @@ beforeAll(async () => {
   const { id } = (await opened.json()) as { id: string };
   handOver = await download(`/cases/${id}/handover.json`);
 });
-afterAll(() => {
-  server.closeAllConnections();
-  server.close();
-});
+afterAll(() => server.stop());
 
-const get = async <T>(path: string) => (await (await fetch(`${base}/api/v1${path}`)).json()) as T;
+const asOwner = () => ({ cookie: cookies.owner! });
+
+const get = async <T>(path: string) =>
+  (await (await fetch(`${base}/api/v1${path}`, { headers: asOwner() })).json()) as T;
 
 /** What is there now: requests change and wipe it. */
 async function lookAround() {
@@ -135,7 +149,26 @@ function fileFor(operation: Operation, fuzz: Fuzz): Buffer {
   return spoilt;
 }
 
+/** What an asker is answered who may not ask this at all; null: they may. */
+function refusalFor(by: Asker, { method, path }: Operation, address: string): 401 | 403 | null {
+  const short = path.replace('/api/v1', '');
+  if (['/health', '/session', '/accounts/first'].includes(short) || short.startsWith('/shared/')) return null;
+  if (by === 'nobody') return 401;
+  if (by === 'owner') return null;
+  const isOwners =
+    short.startsWith('/accounts') ||
+    short === '/audit' ||
+    (method === 'patch' && short === '/settings') ||
+    (method === 'delete' && short === '/sites/{id}') ||
+    /\/imports\?(.*&)?mode=replace/.test(address);
+  if (isOwners) return 403;
+  const isOpen = method === 'get' || /^\/(cases|compute)(\/|$)/.test(short);
+  return by === 'viewer' && !isOpen ? 403 : null;
+}
+
 interface Asked {
+  by: Asker;
+  address: string;
   operation: Operation;
   said: string;
   status: number;
@@ -145,8 +178,12 @@ interface Asked {
 
 async function ask(operation: Operation, fuzz: Fuzz): Promise<Asked> {
   const address = fuzz.address(operation);
+  // Whoever signs out, or fails to sign in too often, asks nothing else any more.
+  const isSigning = operation.path.endsWith('/session') && operation.method !== 'get';
+  const by = isSigning ? 'nobody' : fuzz.one(ASKERS);
+  const cookie = cookies[by];
   const init: RequestInit = { method: operation.method.toUpperCase() };
-  let said = `${init.method} ${address}`;
+  let said = `${by}: ${init.method} ${address}`;
   if (operation.file) {
     const file = fileFor(operation, fuzz);
     init.headers = { 'Content-Type': fuzz.chance(0.04) ? 'text/html' : operation.file };
@@ -161,19 +198,22 @@ async function ask(operation: Operation, fuzz: Fuzz): Promise<Asked> {
     said += ` ${text.slice(0, 600)}`;
   }
   const controller = new AbortController();
+  init.headers = { ...init.headers, ...(cookie !== undefined && { cookie }) } as Record<string, string>;
   const answer = await fetch(base + address, { ...init, signal: controller.signal });
   const type = (answer.headers.get('content-type') ?? '').split(';')[0]!;
   if (type !== 'text/event-stream')
-    return { operation, said, status: answer.status, type, text: await answer.text() };
+    return { by, address, operation, said, status: answer.status, type, text: await answer.text() };
   controller.abort();
-  return { operation, said, status: answer.status, type, text: '' };
+  return { by, address, operation, said, status: answer.status, type, text: '' };
 }
 
 const shapes = new Map<Operation, z.ZodType>();
 
 /** What is wrong with an answer; null: nothing. */
-function complaintOf({ operation, status, type, text }: Asked): string | null {
+function complaintOf({ by, address, operation, status, type, text }: Asked): string | null {
   const { good } = operation;
+  const refusal = refusalFor(by, operation, address);
+  if (refusal !== null && status !== refusal) return `answered above the role, instead of ${refusal}`;
   if (status >= 500) return 'the server failed';
   if (status >= 300) {
     if (type !== 'application/json') return `refused as ${type}`;
@@ -200,7 +240,7 @@ function complaintOf({ operation, status, type, text }: Asked): string | null {
 const FILES = ['post /api/v1/imports', 'post /api/v1/imports/preview', 'post /api/v1/handovers'];
 const MOST_FILES = 60;
 
-test(`${REQUESTS} requests made up from the OpenAPI document: never a failure, never another shape`, async () => {
+test(`${REQUESTS} requests made up from the OpenAPI document: by each role and by nobody: never a failure, another shape, or an answer above the role`, async () => {
   const document = await get<OpenApi>('/openapi.json');
   const operations = operationsOf(document);
   const next = seeded(SEED);
@@ -214,7 +254,7 @@ test(`${REQUESTS} requests made up from the OpenAPI document: never a failure, n
         // All was wiped: bring the first site back.
         await fetch(`${base}/api/v1/imports?mode=${ids.sites!.length === 0 ? 'new' : 'copy'}`, {
           method: 'POST',
-          headers: { 'Content-Type': 'application/zip' },
+          headers: { 'Content-Type': 'application/zip', ...asOwner() },
           body: new Uint8Array(zip),
         });
         await lookAround();
