@@ -14,6 +14,7 @@ import {
   session,
 } from '../record/accounts/index.ts';
 import { instant } from '../record/entities/index.ts';
+import { feedId } from '../record/feeds/index.ts';
 import { report } from '../views/report/index.ts';
 import { endpoint } from './endpoint.ts';
 import { inZone } from './inputs.ts';
@@ -70,6 +71,24 @@ export const ACCOUNT_ENDPOINTS = {
     summary: 'Who did what and when, newest first',
     query: auditQuery,
     answer: z.object({ entries: z.array(auditEntry) }),
+  }),
+  'GET /meters': endpoint({
+    tag: 'feeds',
+    summary: 'Meters that send with a token of their own',
+    answer: z.object({ meters: z.array(z.object({ feed: feedId, createdAt: instant })) }),
+  }),
+  'POST /meters': endpoint({
+    tag: 'feeds',
+    summary: 'Give a meter a token; a token that it had before is no longer valid',
+    body: z.strictObject({ feed: feedId }),
+    answer: z.object({ feed: feedId, token: z.string() }),
+    status: 201,
+  }),
+  'DELETE /meters/:feed': endpoint({
+    tag: 'feeds',
+    summary: 'Remove a meter’s token',
+    params: z.object({ feed: feedId }),
+    answer: nothing,
   }),
   'GET /sites/:id/links': endpoint({
     tag: 'sharing',

@@ -6,6 +6,7 @@ import { asHomeowner } from './asHomeowner.ts';
 import { Attempts } from './attempts.ts';
 import { Audit } from './audit.ts';
 import { newSetupCode } from './secrets.ts';
+import { MeterTokens } from './meterTokens.ts';
 import { ShareLinks } from './shareLinks.ts';
 
 /** How often it is looked whether a session ended by itself. */
@@ -17,6 +18,7 @@ export class Access {
   readonly attempts = new Attempts();
   readonly audit: Audit;
   readonly links: ShareLinks;
+  readonly meters: MeterTokens;
   /** With it the first account is made; `null`: there is one, or accounts are off. */
   setupCode: string | null = null;
   private isUsed = false;
@@ -26,6 +28,7 @@ export class Access {
     this.accounts = new Accounts(store);
     this.audit = new Audit(store, onTrouble);
     this.links = new ShareLinks(store);
+    this.meters = new MeterTokens(store);
   }
 
   /**
@@ -59,5 +62,5 @@ export class Access {
 
   /** Stands before every route. */
   readonly admit: ReturnType<typeof accessControl> = (...asked) =>
-    accessControl(this.accounts, this.isOn)(...asked);
+    accessControl(this.accounts, this.meters, this.isOn)(...asked);
 }

@@ -3,6 +3,10 @@ import type { Role } from '@phylaxon/core/record/accounts';
 export const thereIsAnAccountSignIn = 'There is an account already. Sign in.';
 export const thisNameIsTaken = 'This name is taken. Choose another.';
 export const theAccount = 'The account';
+export const theMeter = 'The token of this meter';
+export const theMeterTokenIsWrong = 'The token is not this meter’s.';
+export const thisMeterSendsWithItsToken =
+  'This meter sends with its own token. Nobody else sends under its name.';
 export const theLink = 'The link';
 export const theLastOwnerCannotBeRemoved = 'The last owner cannot be removed. Create another owner first.';
 export const signInFirst = 'Sign in first.';

@@ -11,6 +11,7 @@ import type {
   EventRow,
   InspectionRow,
   LoadRow,
+  MeterTokenRow,
   NoteRow,
   ObservationRow,
   PanelEntryRow,
@@ -306,6 +307,12 @@ export const ShareLinkTable = table<ShareLinkRow>('share_link', {
   expiresAt: text,
 });
 
+export const MeterTokenTable = table<MeterTokenRow>('meter_token', {
+  feed: key,
+  tokenHash: text,
+  createdAt: text,
+});
+
 export const AuditTable = table<AuditRow>('audit_entry', {
   id: { type: 'integer', primary: true, generated: 'increment' },
   at: text,
@@ -338,5 +345,6 @@ export const TABLES = [
   AccountTable,
   SessionTable,
   ShareLinkTable,
+  MeterTokenTable,
   AuditTable,
 ];

@@ -514,7 +514,7 @@ class TracedNeutrals1765238400000 extends OneWay implements MigrationInterface {
   }
 }
 
-/** Who may sign in, who is signed in, which links are open, and who did what. */
+/** Who may sign in, who is signed in, which links are open, which devices may send, and who did what. */
 class Accounts1765324800000 extends OneWay implements MigrationInterface {
   name = 'Accounts1765324800000';
 
@@ -541,6 +541,10 @@ class Accounts1765324800000 extends OneWay implements MigrationInterface {
         "createdAt" TEXT NOT NULL,
         "expiresAt" TEXT NOT NULL)`,
       `CREATE INDEX "share_link_site" ON "share_link" ("siteId")`,
+      `CREATE TABLE "meter_token" (
+        "feed" TEXT PRIMARY KEY NOT NULL,
+        "tokenHash" TEXT NOT NULL,
+        "createdAt" TEXT NOT NULL)`,
       `CREATE TABLE "audit_entry" (
         "id" INTEGER PRIMARY KEY AUTOINCREMENT,
         "at" TEXT NOT NULL,

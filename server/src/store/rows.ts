@@ -175,6 +175,13 @@ export interface ShareLinkRow {
   expiresAt: string;
 }
 
+/** What a device proves with that it sends under its own name; the token is kept as a hash only. */
+export interface MeterTokenRow {
+  feed: string;
+  tokenHash: string;
+  createdAt: string;
+}
+
 /** Something that was done by somebody with an account. */
 export interface AuditRow {
   id: number;

@@ -8,9 +8,9 @@ import * as messages from './messages.ts';
 const OFF = { name: null, role: 'owner' } as const;
 const isSecure = (origin: string) => origin.startsWith('https:');
 
-/** Signing in and out, accounts, and who did what. */
+/** Signing in and out, accounts, meters, and who did what. */
 export function accountRoutes(access: Access): Route[] {
-  const { accounts, attempts, audit } = access;
+  const { accounts, attempts, audit, meters } = access;
   /** An answer with a cookie; its shape is checked by nobody else. */
   const withCookie = (token: string | null, origin: string, content: unknown) =>
     new WithHeaders(
@@ -75,6 +75,16 @@ export function accountRoutes(access: Access): Route[] {
     implement('DELETE /accounts/:id', {
       handle: async ({ params }) => {
         await accounts.remove(params.id);
+        return {};
+      },
+    }),
+    implement('GET /meters', { handle: async () => ({ meters: await meters.list() }) }),
+    implement('POST /meters', {
+      handle: async ({ body: { feed } }) => ({ feed, token: await meters.give(feed) }),
+    }),
+    implement('DELETE /meters/:feed', {
+      handle: async ({ params }) => {
+        await meters.withdraw(params.feed);
         return {};
       },
     }),

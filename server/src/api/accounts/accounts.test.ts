@@ -358,6 +358,47 @@ describe('links', () => {
   });
 });
 
+describe('meters', () => {
+  const send = (headers: Record<string, string>, feed: string) =>
+    fetch(`${server.base}/api/v1/feeds/${feed}/samples`, {
+      method: 'POST',
+      headers: { 'Content-Type': 'application/x-ndjson', ...headers },
+      body: JSON.stringify({
+        ...{
+          instrument: 'contact-meter',
+          point: 'outlet',
+          value: 0,
+          unit: 'V',
+          time: new Date().toISOString(),
+        },
+      }),
+    });
+
+  test('send with their own token, and nobody else under their name: no false 0 V', async () => {
+    const cookie = await server.cookieOf('electrician');
+    const { body } = await by.electrician<{ token: string }>('post', '/meters', { feed: 'own-meter' });
+    const bearer = (token: string) => ({ Authorization: `Bearer ${token}` });
+    expect((await send(bearer(body.token), 'own-meter')).status).toBe(201);
+    expect((await send({ cookie }, 'own-meter')).status).toBe(403);
+    expect((await send({}, 'own-meter')).status).toBe(401);
+    expect((await send(bearer('x'), 'own-meter')).status).toBe(401);
+    expect((await send(bearer(body.token), 'other-meter')).status).toBe(401);
+    // One that has none is sent for by whoever may log.
+    expect((await send({ cookie }, 'other-meter')).status).toBe(201);
+    expect((await send({ cookie: await server.cookieOf('viewer') }, 'other-meter')).status).toBe(403);
+    // The token opens nothing else.
+    const sites = await fetch(`${server.base}/api/v1/sites`, { headers: bearer(body.token) });
+    expect(sites.status).toBe(401);
+    const renewed = await by.electrician<{ token: string }>('post', '/meters', { feed: 'own-meter' });
+    expect((await send(bearer(body.token), 'own-meter')).status).toBe(401);
+    expect((await send(bearer(renewed.body.token), 'own-meter')).status).toBe(201);
+    expect((await by.viewer<{ meters: object[] }>('get', '/meters')).body.meters).toHaveLength(1);
+    expect((await by.electrician('delete', '/meters/own-meter')).status).toBe(200);
+    expect((await by.electrician('delete', '/meters/own-meter')).status).toBe(404);
+    expect((await send({ cookie }, 'own-meter')).status).toBe(201);
+  });
+});
+
 describe('the audit', () => {
   test('tells who did what, newest first, in pages, by site', async () => {
     const { body } = await by.owner<{ entries: AuditEntry[] }>('get', '/audit?limit=200');

@@ -2,6 +2,7 @@ import { useSession } from '../../shared/queries/index.ts';
 import { Notice, PageHead } from '../../shared/ui/index.ts';
 import { AccountList } from './AccountList.tsx';
 import { Activity } from './Activity.tsx';
+import { Meters } from './Meters.tsx';
 import * as messages from './messages.ts';
 
 /** Who may sign in, with which role, and who did what. */
@@ -18,6 +19,7 @@ export function AccountsPage() {
       {!isOff && isOwner && (
         <>
           <AccountList own={session.name} />
+          <Meters />
           <Activity />
         </>
       )}

@@ -26,6 +26,17 @@ export const reallyRemove = (name: string) => `Remove ${name} and end their sess
 export const yesRemove = 'Yes, remove';
 export const keep = 'Keep';
 export const you = 'you';
+export const meters = 'Meters';
+export const aMeterWithAToken =
+  'A meter that sends readings by itself needs a token. Nobody else can send under its name.';
+export const tokenFrom = (time: string) => `Token created ${time}`;
+export const removeToken = 'Remove token';
+export const removeTokenOf = (feed: string) => `Remove the token of ${feed}`;
+export const newToken = 'New meter token';
+export const nameOfTheMeter = 'Name of the meter';
+export const createToken = 'Create token';
+export const tokenOf = (feed: string) =>
+  `Token of ${feed}, shown only now. Send it as “Authorization: Bearer”:`;
 export const activity = 'Activity';
 export const whoDidWhat = 'Everything that was changed, by whom, newest first.';
 export const nothingYet = 'Nothing yet.';
