@@ -127,6 +127,8 @@ const SERVER = [
   'handover',
   'backups',
   'http',
+  'certificates',
+  'listener',
   'accounts',
   'feeds',
   'compute',

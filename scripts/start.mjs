@@ -4,4 +4,4 @@ import { node } from './run.mjs';
 
 await ensureInstalled();
 await ensureBuilt();
-await node(['server/dist/main.js']);
+await node(['server/dist/main.js', ...process.argv.slice(2)]);

@@ -1,31 +1,46 @@
 import { existsSync, statSync } from 'node:fs';
 import { createServer } from 'node:http';
+import { hostname } from 'node:os';
 import { basename, dirname, resolve } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { pino } from 'pino';
+import { toString as qrText } from 'qrcode';
 import type { EntityManager } from 'typeorm';
 import { Access } from './accounts/index.ts';
 import { createApp } from './app/index.ts';
 import { sweepAttachments } from './attachments/index.ts';
 import { BackupKeeper, backupsToKeep, onRecord, takeWaiting } from './backups/index.ts';
+import {
+  givenIdentity,
+  networkAddress,
+  ownHostNames,
+  serverIdentity,
+  type ServerIdentity,
+} from './certificates/index.ts';
 import { Changes } from './changes/index.ts';
 import { seedDemo } from './demo/index.ts';
 import { PhotoFolder } from './photos/index.ts';
 import { answerUnreadable } from './http/index.ts';
 import { sweepTemporaryFolders, UPLOADS } from './files/index.ts';
+import { secureListener } from './listener/index.ts';
 import { outputTo } from './output/index.ts';
 import { photosBeside, LOOKED_THROUGH_BYTES, RecordRefused, Store, StoreError } from './store/index.ts';
 import { redecideOutdated } from './recordService/index.ts';
 import { saveMemory } from './threads/index.ts';
 import * as messages from './messages.ts';
 
+/** On the house’s own network, over HTTPS. */
+const isLan = process.argv.includes('--lan');
+
 const {
   PORT = '4620',
-  HOST = '127.0.0.1',
+  HOST = isLan ? '0.0.0.0' : '127.0.0.1',
   PHYLAXON_DB = 'data/phylaxon.db',
   PHYLAXON_HOSTS = '',
   PHYLAXON_BACKUPS,
   PHYLAXON_ACCOUNTS = '',
+  PHYLAXON_TLS_CERT,
+  PHYLAXON_TLS_KEY,
   LOG_LEVEL = 'warn',
 } = process.env;
 saveMemory();
@@ -101,6 +116,19 @@ const BACKLOG = 4096;
 /** A browser asks again on a connection that rested for less than this; closed sooner, it may ask just as it is closed. */
 const KEPT_OPEN_MS = 75_000;
 
+/** How often it is looked whether the certificate is about to end, or this machine has another address. */
+const RENEWAL_LOOK_MS = 3_600_000;
+
+/** Where phones find it, as an address and as a code to scan: first how to trust it. */
+async function sayNetworkAddress(bound: number, own: ServerIdentity['authority']) {
+  const address = networkAddress();
+  if (address === null) return say(messages.thisComputerIsOnNoNetwork);
+  const trust = `http://${address}:${bound}/trust`;
+  if (own) say(messages.fingerprintOfTheCertificate(own.fingerprint));
+  say(messages.onOtherDevices(`https://${address}:${bound}`, trust));
+  say(await qrText(trust, { type: 'terminal', small: true }));
+}
+
 async function main() {
   const keep = isDemo ? 0 : backupsToKeep(PHYLAXON_BACKUPS);
   const store = await openRecord();
@@ -140,26 +168,45 @@ async function main() {
   const access = new Access(store, (error) => logger.error(error));
   const needsAccounts = PHYLAXON_ACCOUNTS.toLowerCase() === 'on' || !isLoopback(HOST);
   await access.start(needsAccounts);
-  const app = createApp({ store, photos, logger, webRoot, hosts, changes, backups, access });
+  const identify = (): Promise<ServerIdentity> | ServerIdentity =>
+    PHYLAXON_TLS_CERT && PHYLAXON_TLS_KEY
+      ? givenIdentity(PHYLAXON_TLS_CERT, PHYLAXON_TLS_KEY)
+      : serverIdentity(`${PHYLAXON_DB}-certificates`, ownHostNames(hosts), hostname());
+  let identity = isLan || PHYLAXON_TLS_CERT ? await identify() : null;
+  const authority = () => identity?.authority ?? null;
+  const app = createApp({ store, photos, logger, webRoot, hosts, changes, backups, access, authority });
   // One that names no host is answered like one that names a foreign one, not by Node in a shape of its own.
-  const server = createServer(
-    { requireHostHeader: false, keepAliveTimeout: KEPT_OPEN_MS, headersTimeout: 2 * KEPT_OPEN_MS },
-    app,
-  ).listen({ port: port(), host: HOST, backlog: BACKLOG });
+  const options = {
+    requireHostHeader: false,
+    keepAliveTimeout: KEPT_OPEN_MS,
+    headersTimeout: 2 * KEPT_OPEN_MS,
+  };
+  const secure = identity && secureListener(identity, options, app);
+  const plain = secure ? null : createServer(options, app);
+  const server = (secure?.server ?? plain!).listen({ port: port(), host: HOST, backlog: BACKLOG });
+  for (const one of secure?.servers ?? [plain!]) one.on('clientError', answerUnreadable);
+  const renewal = setInterval(() => {
+    if (!secure) return;
+    Promise.resolve(identify())
+      .then((renewed) => secure.renew((identity = renewed)))
+      .catch((error: unknown) => logger.error(error));
+  }, RENEWAL_LOOK_MS);
+  renewal.unref();
 
-  server.on('clientError', answerUnreadable);
   server.on('listening', () => {
     const address = server.address();
     const bound = typeof address === 'object' && address ? address.port : PORT;
-    say(`Phylaxon is ready: http://${HOST.includes(':') ? `[${HOST}]` : HOST}:${bound}`);
+    const scheme = secure ? 'https' : 'http';
+    say(`Phylaxon is ready: ${scheme}://${HOST.includes(':') ? `[${HOST}]` : HOST}:${bound}`);
     say(`Database: ${PHYLAXON_DB}. Stop with Ctrl-C.`);
     backups.start();
     lookThrough(store).catch((error: unknown) => say(`The database could not be checked: ${String(error)}`));
+    if (isLan) void sayNetworkAddress(Number(bound), authority());
     if (access.setupCode !== null) {
       say(messages.createTheFirstAccountWith);
       say(`Setup code: ${access.setupCode}`);
     }
-    if (!isLoopback(HOST)) say(messages.otherComputersReachThisServer);
+    if (!isLoopback(HOST) && !secure) say(messages.otherComputersReachThisServer);
   });
   server.on('error', (error: NodeJS.ErrnoException) => {
     say(error.code === 'EADDRINUSE' ? messages.portIsInUseSetPort(PORT) : error.message);
@@ -173,8 +220,10 @@ async function main() {
     stopping = true;
     backups.stop();
     clearInterval(restoreLook);
+    clearInterval(renewal);
+    access.stop();
     server.close(() => void store.close().then(() => end(0)));
-    server.closeAllConnections();
+    (secure ?? plain!).closeAllConnections();
   };
   process.on('SIGINT', stop);
   process.on('SIGTERM', stop);

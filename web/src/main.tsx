@@ -7,7 +7,7 @@ import { loadSession, loadSettings, queryClient, watchSession } from './shared/q
 import './styles.css';
 
 // Whoever was given a link has no session; what the link shows is all that is asked for.
-if (!location.pathname.startsWith('/shared/')) {
+if (!/^\/(shared\/|trust$)/.test(location.pathname)) {
   watchSession();
   // Without an answer session and settings of the last visit hold.
   void loadSession().catch(() => undefined);

@@ -43,6 +43,8 @@ interface Options {
   backups?: BackupKeeper | null;
   /** Who may do what; left out, everybody may do everything. */
   access?: Access;
+  /** What devices are to trust, where the server has a certificate of its own authority. */
+  authority?: () => { certificate: string; fingerprint: string } | null;
   /** Devices that send; kept in memory. */
   feeds?: Feeds;
   logger: Logger;
@@ -73,6 +75,7 @@ export function createApp({
   backups = null,
   feeds = new Feeds(),
   access = new Access(store),
+  authority = () => null,
 }: Options): Express {
   const app = express();
   app.disable('x-powered-by');
@@ -110,6 +113,7 @@ export function createApp({
   app.use(API, api);
   app.use('/api', unknownRoute);
 
+  serveAuthority(app, authority);
   if (webRoot && existsSync(join(webRoot, 'index.html'))) serveInterface(app, webRoot, access);
   app.use(unknownRoute);
   app.use(errorHandler);
@@ -136,6 +140,21 @@ function contentSecurity() {
       },
     },
     strictTransportSecurity: false,
+  });
+}
+
+/** What devices are to trust, and how they show it: to compare. */
+function serveAuthority(app: Express, authority: NonNullable<Options['authority']>) {
+  app.get('/trust/authority.json', (_request, response, next) => {
+    const own = authority();
+    if (!own) return next();
+    response.set('Cache-Control', 'no-store').json({ fingerprint: own.fingerprint });
+  });
+  app.get('/trust/authority.crt', (_request, response, next) => {
+    const own = authority();
+    if (!own) return next();
+    response.set('Cache-Control', 'no-store').type('application/x-x509-ca-cert');
+    response.attachment('phylaxon-authority.crt').send(own.certificate);
   });
 }
 

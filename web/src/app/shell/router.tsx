@@ -77,7 +77,10 @@ const sharedView = async () => ({
   Component: (await import('../../records/sharedPage/index.ts')).SharedPage,
 });
 
+const trustView = async () => ({ Component: (await import('../trust/index.ts')).TrustPage });
+
 export const router = createBrowserRouter([
+  { path: 'trust', lazy: trustView, errorElement: <ErrorPage />, HydrateFallback: () => null },
   // For whoever was given a link: nothing of the rest stands around it.
   { path: 'shared/:token', lazy: sharedView, errorElement: <ErrorPage />, HydrateFallback: () => null },
   {

@@ -1,0 +1,1 @@
+export { secureListener, type SecureListener } from './secureListener.ts';
