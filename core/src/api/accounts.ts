@@ -72,6 +72,19 @@ export const ACCOUNT_ENDPOINTS = {
     query: auditQuery,
     answer: z.object({ entries: z.array(auditEntry) }),
   }),
+  'GET /visits/:id/owner': endpoint({
+    tag: 'visits',
+    summary: 'Who is working on a visit',
+    params: byId,
+    answer: z.object({ name: z.string().nullable().describe('null: nobody yet'), isYou: z.boolean() }),
+  }),
+  'POST /visits/:id/owner': endpoint({
+    tag: 'visits',
+    summary: 'Take over a visit from the person who is working on it',
+    params: byId,
+    body: z.strictObject({}),
+    answer: z.object({ name: z.string().nullable(), isYou: z.boolean() }),
+  }),
   'GET /meters': endpoint({
     tag: 'feeds',
     summary: 'Meters that send with a token of their own',

@@ -23,7 +23,7 @@ test('the first account is made with the code of the console; the owner makes ot
   await expect(page.getByRole('heading', { name: 'Create the owner’s account' })).toBeVisible();
   await expectSound(page, 'the first account');
   await page.getByLabel('Setup code').fill('NOTTHECODE99');
-  await page.getByLabel('Name').fill('Robin');
+  await page.getByLabel('Name', { exact: true }).fill('Robin');
   await page.getByLabel('Password').fill('short');
   await page.getByRole('button', { name: 'Create account' }).click();
   await expect(page.getByText(/Use at least 12 characters/)).toBeVisible();
@@ -39,7 +39,7 @@ test('the first account is made with the code of the console; the owner makes ot
     ['Ellis', 'electrician'],
     ['Vic', 'viewer'],
   ] as const) {
-    await page.getByLabel('Name').fill(name);
+    await page.getByLabel('Name', { exact: true }).fill(name);
     await page.getByLabel('Password').fill(PASSWORD);
     await page.getByLabel('Role').selectOption(role);
     await page.getByRole('button', { name: 'Create account' }).click();

@@ -7,6 +7,9 @@ import { Attempts } from './attempts.ts';
 import { Audit } from './audit.ts';
 import { newSetupCode } from './secrets.ts';
 import { MeterTokens } from './meterTokens.ts';
+import { VisitOwners, visitOfStep } from './visitOwners.ts';
+import { ApiError, type Asker, type WorkDone } from '../http/index.ts';
+import * as messages from './messages.ts';
 import { ShareLinks } from './shareLinks.ts';
 
 /** How often it is looked whether a session ended by itself. */
@@ -19,6 +22,7 @@ export class Access {
   readonly audit: Audit;
   readonly links: ShareLinks;
   readonly meters: MeterTokens;
+  readonly visits: VisitOwners;
   /** With it the first account is made; `null`: there is one, or accounts are off. */
   setupCode: string | null = null;
   private isUsed = false;
@@ -29,6 +33,7 @@ export class Access {
     this.audit = new Audit(store, onTrouble);
     this.links = new ShareLinks(store);
     this.meters = new MeterTokens(store);
+    this.visits = new VisitOwners(store);
   }
 
   /**
@@ -59,6 +64,23 @@ export class Access {
     if (response.locals.isHomeowner === true) request.body = asHomeowner(request.body);
     next();
   };
+
+  /** A step of a visit is taken from whoever works on it only. Stands behind what reads bodies. */
+  readonly keepVisitApart: RequestHandler = async (request, response, next) => {
+    const asker = response.locals.asker as Asker | null | undefined;
+    const visitId = asker && request.method === 'POST' ? visitOfStep(request.body) : null;
+    const owner = visitId === null ? null : await this.visits.of(visitId);
+    if (owner && owner.id !== asker?.id)
+      throw new ApiError(403, 'visit_of_another', messages.thisVisitIsOf(owner.name));
+    next();
+  };
+
+  /** Write down what was done; whoever did the first step of a visit works on it from now on. */
+  async done(work: WorkDone): Promise<void> {
+    const visitId = work.asker && work.route.method === 'post' ? visitOfStep(work.body) : null;
+    if (work.asker && visitId !== null) await this.visits.claim(visitId, work.asker.id);
+    await this.audit.note(work);
+  }
 
   /** Stands before every route. */
   readonly admit: ReturnType<typeof accessControl> = (...asked) =>

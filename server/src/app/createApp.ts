@@ -107,8 +107,8 @@ export function createApp({
   const api = express.Router();
   guard(api, routes, access.admit);
   readBodies(api, routes, BODY_LIMIT_BYTES);
-  api.use(access.restrict);
-  mount(api, routes, (done) => access.audit.note(done));
+  api.use(access.restrict, access.keepVisitApart);
+  mount(api, routes, (done) => access.done(done));
   api.use(unknownRoute);
   app.use(API, api);
   app.use('/api', unknownRoute);

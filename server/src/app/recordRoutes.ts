@@ -1,5 +1,5 @@
 import type { Access } from '../accounts/index.ts';
-import { accountRoutes, linkRoutes } from '../api/accounts/index.ts';
+import { accountRoutes, linkRoutes, visitOwnerRoutes } from '../api/accounts/index.ts';
 import { commandRoutes } from '../commands/index.ts';
 import { FileReader, UnderWay } from '../files/index.ts';
 import { Exporter } from '../transfer/index.ts';
@@ -37,6 +37,7 @@ export function recordRoutes(
   return [
     ...accountRoutes(access),
     ...linkRoutes(context, access),
+    ...visitOwnerRoutes(context, access),
     ...siteRoutes(context),
     ...panelRoutes(context),
     ...panelEntryRoutes(context),

@@ -205,6 +205,7 @@ export interface WorkDone {
   route: Route;
   asker: Asker | null;
   params: unknown;
+  body: unknown;
   result: unknown;
 }
 
@@ -248,7 +249,7 @@ export function mount(
       const result = await (upload?.toDisk
         ? toDisk(request, upload, work)
         : inTurn(input.client, () => work(NO_FILE)));
-      await onDone({ route, asker: input.asker, params: input.params, result });
+      await onDone({ route, asker: input.asker, params: input.params, body: input.body, result });
       if (result instanceof WithHeaders) response.set(result.headers).status(status).json(result.content);
       else if (result instanceof Download) sendDownload(response, result);
       else if (result instanceof KeptJson) result.send(request, response);

@@ -25,6 +25,7 @@ import type {
   SiteRow,
   StrikeRow,
   VerdictRow,
+  VisitOwnerRow,
 } from './rows.ts';
 
 const key: EntitySchemaColumnOptions = { type: 'text', primary: true };
@@ -313,6 +314,8 @@ export const MeterTokenTable = table<MeterTokenRow>('meter_token', {
   createdAt: text,
 });
 
+export const VisitOwnerTable = table<VisitOwnerRow>('visit_owner', { visitId: key, accountId: text });
+
 export const AuditTable = table<AuditRow>('audit_entry', {
   id: { type: 'integer', primary: true, generated: 'increment' },
   at: text,
@@ -346,5 +349,6 @@ export const TABLES = [
   SessionTable,
   ShareLinkTable,
   MeterTokenTable,
+  VisitOwnerTable,
   AuditTable,
 ];

@@ -541,6 +541,7 @@ class Accounts1765324800000 extends OneWay implements MigrationInterface {
         "createdAt" TEXT NOT NULL,
         "expiresAt" TEXT NOT NULL)`,
       `CREATE INDEX "share_link_site" ON "share_link" ("siteId")`,
+      `CREATE TABLE "visit_owner" ("visitId" TEXT PRIMARY KEY NOT NULL, "accountId" TEXT NOT NULL)`,
       `CREATE TABLE "meter_token" (
         "feed" TEXT PRIMARY KEY NOT NULL,
         "tokenHash" TEXT NOT NULL,

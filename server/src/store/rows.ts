@@ -182,6 +182,12 @@ export interface MeterTokenRow {
   createdAt: string;
 }
 
+/** Who works on a visit. */
+export interface VisitOwnerRow {
+  visitId: string;
+  accountId: string;
+}
+
 /** Something that was done by somebody with an account. */
 export interface AuditRow {
   id: number;

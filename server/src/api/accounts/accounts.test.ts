@@ -399,6 +399,46 @@ describe('meters', () => {
   });
 });
 
+describe('a visit', () => {
+  const at = new Date().toISOString();
+  const entry = (who: Caller, kind: string, content: object) =>
+    who<{ id: string; error?: { code: string } }>('post', `/panels/${panelId}/entries`, {
+      kind,
+      at,
+      content,
+    });
+
+  test('has one person at work: whoever did its first step, until somebody takes it over', async () => {
+    await by.owner('post', '/accounts', { name: 'Second', password: server.password, role: 'electrician' });
+    const second = server.caller(await server.cookieOf('Second'));
+    const visitId = randomUUID();
+    const task = { id: 'new', work: 'new-breaker', breakerId: null, partId: randomUUID(), label: 'Kiln' };
+    const planned = await entry(by.electrician, 'visit', {
+      ...{ visitId, off: 'its main breaker', minutes: 30 },
+      tasks: [{ ...task, space: 3, poles: 1, ratingAmps: 20 }],
+    });
+    expect(planned.status).toBe(201);
+    const owner = async (who: Caller) => (await who('get', `/visits/${visitId}/owner`)).body;
+    expect(await owner(second)).toEqual({ name: null, isYou: false });
+    const step = (who: Caller, n: number) => entry(who, 'visit-step', { visitId, n, fact: { is: 'paused' } });
+    expect((await step(by.electrician, 0)).status).toBe(201);
+    const isRefusedForOwner = (answer: Awaited<ReturnType<typeof step>>) =>
+      answer.status === 403 && answer.body.error?.code === 'visit_of_another';
+    expect(await owner(by.electrician)).toEqual({ name: 'electrician', isYou: true });
+    expect(isRefusedForOwner(await step(second, 1))).toBe(true);
+    expect((await second('post', `/visits/${visitId}/owner`, {})).body).toEqual({
+      name: 'Second',
+      isYou: true,
+    });
+    expect(isRefusedForOwner(await step(by.electrician, 1))).toBe(true);
+    expect(isRefusedForOwner(await step(by.owner, 1))).toBe(true);
+    expect(isRefusedForOwner(await step(second, 1))).toBe(false);
+    expect(await owner(by.electrician)).toEqual({ name: 'Second', isYou: false });
+    expect((await by.viewer('post', `/visits/${visitId}/owner`, {})).status).toBe(403);
+    expect((await by.electrician('get', `/visits/${randomUUID()}/owner`)).status).toBe(404);
+  });
+});
+
 describe('the audit', () => {
   test('tells who did what, newest first, in pages, by site', async () => {
     const { body } = await by.owner<{ entries: AuditEntry[] }>('get', '/audit?limit=200');

@@ -1,2 +1,3 @@
 export { accountRoutes } from './accountRoutes.ts';
 export { linkRoutes } from './linkRoutes.ts';
+export { visitOwnerRoutes } from './visitOwnerRoutes.ts';

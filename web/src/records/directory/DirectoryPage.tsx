@@ -13,9 +13,19 @@ import { useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { fileAddresses } from '../../shared/api/index.ts';
 import { recordQueries } from '../../shared/queries/index.ts';
-import { asButton, classes, Notice, NumberInput, PageHead, SelectInput } from '../../shared/ui/index.ts';
+import {
+  asButton,
+  classes,
+  later,
+  Notice,
+  NumberInput,
+  PageHead,
+  SelectInput,
+} from '../../shared/ui/index.ts';
 import { HangingDirectoryForm } from './HangingDirectoryForm.tsx';
 import * as messages from './messages.ts';
+
+const LikelyLoads = later(async () => (await import('./LikelyLoads.tsx')).LikelyLoads);
 
 /** The directory: to be printed for the door, and held against what hangs there. */
 export function DirectoryPage() {
@@ -95,6 +105,7 @@ function Directory({ board }: { board: Board }) {
             )}
           </p>
         )}
+        {unnamed > 0 && <LikelyLoads breakers={breakers} />}
         <p className="flex flex-wrap gap-3">
           {measures && (
             <a

@@ -41,3 +41,8 @@ export const differences = 'Differences';
 export const thePostedDirectoryMatchesThe = '✓ The posted directory matches the record.';
 export const difference = '1 difference';
 export const differencesOf = (findingsCount: number) => `${findingsCount} differences`;
+export const likelyLoads = 'Likely loads of the unnamed breakers';
+export const guessedFromPolesAndRating =
+  'Guessed from poles, rating, breaker type and the other circuits. Check each one before you write it down.';
+export const breakerOfAmps = (place: string, amps: number) => `${place}, ${amps} A:`;
+export const likely = (words: string, percent: number) => `${words} (${percent}%)`;

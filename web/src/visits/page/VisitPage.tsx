@@ -2,7 +2,7 @@ import { standsIn, type VisitWithPermit } from '@phylaxon/core/views/visit';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { useParams } from 'react-router';
-import { recordQueries } from '../../shared/queries/index.ts';
+import { recordQueries, useSession } from '../../shared/queries/index.ts';
 import { later, Notice, PageHead } from '../../shared/ui/index.ts';
 import { useChanges, useProfile } from '../../shared/stores/index.ts';
 import { BeforeVisit } from './BeforeVisit.tsx';
@@ -13,6 +13,7 @@ import { useScreenAwake } from './useScreenAwake.ts';
 import { WhereItStands } from './WhereItStands.tsx';
 import * as messages from './messages.ts';
 
+const VisitOwner = later(async () => (await import('./VisitOwner.tsx')).VisitOwner);
 const HomeownerVisit = later(async () => (await import('./HomeownerVisit.tsx')).HomeownerVisit);
 const StopHere = later(async () => (await import('./StopHere.tsx')).StopHere);
 const PermitSection = later(async () => (await import('./PermitSection.tsx')).PermitSection);
@@ -50,6 +51,8 @@ function Visit({ told }: { told: VisitWithPermit }) {
     ...recordQueries.inspection(panel.id),
     enabled: record.plan.tasks.some(({ work }) => work === 'inspect'),
   });
+  const session = useSession();
+  const hasAccounts = session.is === 'in' && session.name !== null;
   useScreenAwake(stands === 'under-way' && profile === 'electrician');
   return (
     <VisitWorkProvider value={work}>
@@ -61,6 +64,7 @@ function Visit({ told }: { told: VisitWithPermit }) {
         >
           <WhereItStands />
         </PageHead>
+        {hasAccounts && profile === 'electrician' && <VisitOwner visitId={record.plan.visitId} />}
         <SharedShutdown />
         {(!heard || isWaiting) && <Notice title={messages.theServerIsNotAnsweringYou} />}
         {profile === 'homeowner' ? (

@@ -87,3 +87,8 @@ export const oneOnEachLine = 'One on each line. Each appears among the work that
 export const fillerPlateMissing = 'Filler plate missing at space 14';
 export const saved = 'Saved';
 export const savePermit = 'Save permit';
+export const whoWorksOnThisVisit = 'Who is working on this visit';
+export const worksOnThisVisit = (name: string) => `${name} is working on this visit.`;
+export const talkFirst = (name: string) =>
+  `Talk to ${name} before you take it over: hands may be inside, and the lock may be theirs. Their steps stay on record; only you can add steps from then on.`;
+export const takeOverThisVisit = 'Take over this visit';
