@@ -2,7 +2,7 @@ import { standsIn, type VisitWithPermit } from '@phylaxon/core/views/visit';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { useParams } from 'react-router';
-import { recordQueries, useSession } from '../../shared/queries/index.ts';
+import { recordQueries, recordQuery, useSession } from '../../shared/queries/index.ts';
 import { later, Notice, PageHead } from '../../shared/ui/index.ts';
 import { useChanges, useProfile } from '../../shared/stores/index.ts';
 import { BeforeVisit } from './BeforeVisit.tsx';
@@ -53,6 +53,13 @@ function Visit({ told }: { told: VisitWithPermit }) {
   });
   const session = useSession();
   const hasAccounts = session.is === 'in' && session.name !== null;
+  const { visitId } = record.plan;
+  const { data: owner } = useQuery({
+    ...recordQuery('GET /visits/:id/owner', { params: { id: visitId } }),
+    enabled: hasAccounts,
+  });
+  const other = owner && !owner.isYou ? owner.name : null;
+  const isOpen = stands === 'planned' || stands === 'under-way';
   useScreenAwake(stands === 'under-way' && profile === 'electrician');
   return (
     <VisitWorkProvider value={work}>
@@ -64,11 +71,12 @@ function Visit({ told }: { told: VisitWithPermit }) {
         >
           <WhereItStands />
         </PageHead>
-        {hasAccounts && profile === 'electrician' && <VisitOwner visitId={record.plan.visitId} />}
         <SharedShutdown />
         {(!heard || isWaiting) && <Notice title={messages.theServerIsNotAnsweringYou} />}
         {profile === 'homeowner' ? (
           <HomeownerVisit stands={stands} />
+        ) : other !== null && isOpen ? (
+          <VisitOwner visitId={visitId} name={other} />
         ) : (
           <>
             {stands === 'planned' && (
@@ -78,8 +86,8 @@ function Visit({ told }: { told: VisitWithPermit }) {
               </>
             )}
             <NextStep />
-            {site.demo && (stands === 'planned' || stands === 'under-way') && <SimulatedHouse />}
-            {(stands === 'planned' || stands === 'under-way') && <StopHere />}
+            {site.demo && isOpen && <SimulatedHouse />}
+            {isOpen && <StopHere />}
           </>
         )}
         {(stands !== 'planned' || profile === 'homeowner') && <PermitSection told={told} />}
