@@ -116,6 +116,13 @@ const BACKLOG = 4096;
 /** A browser asks again on a connection that rested for less than this; closed sooner, it may ask just as it is closed. */
 const KEPT_OPEN_MS = 75_000;
 
+/** With it the first account is made. */
+function saySetupCode({ setupCode }: Access) {
+  if (setupCode === null) return;
+  say(messages.createTheFirstAccountWith);
+  say(`Setup code: ${setupCode}`);
+}
+
 /** How often it is looked whether the certificate is about to end, or this machine has another address. */
 const RENEWAL_LOOK_MS = 3_600_000;
 
@@ -157,6 +164,7 @@ async function main() {
         if (!taken) return;
         await whereItCan(store, redecideOutdated);
         await access.start(needsAccounts);
+        saySetupCode(access);
         changes.announceAll();
         say(`A backup was restored as ${PHYLAXON_DB}.`);
       })
@@ -202,10 +210,7 @@ async function main() {
     backups.start();
     lookThrough(store).catch((error: unknown) => say(`The database could not be checked: ${String(error)}`));
     if (isLan) void sayNetworkAddress(Number(bound), authority());
-    if (access.setupCode !== null) {
-      say(messages.createTheFirstAccountWith);
-      say(`Setup code: ${access.setupCode}`);
-    }
+    saySetupCode(access);
     if (!isLoopback(HOST) && !secure) say(messages.otherComputersReachThisServer);
   });
   server.on('error', (error: NodeJS.ErrnoException) => {

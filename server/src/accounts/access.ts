@@ -23,6 +23,8 @@ export class Access {
   readonly links: ShareLinks;
   readonly meters: MeterTokens;
   readonly visits: VisitOwners;
+  /** Stands before every route. */
+  readonly admit: ReturnType<typeof accessControl>;
   /** With it the first account is made; `null`: there is one, or accounts are off. */
   setupCode: string | null = null;
   private isUsed = false;
@@ -34,6 +36,7 @@ export class Access {
     this.links = new ShareLinks(store);
     this.meters = new MeterTokens(store);
     this.visits = new VisitOwners(store);
+    this.admit = accessControl(this.accounts, this.meters, this.isOn);
   }
 
   /**
@@ -81,8 +84,4 @@ export class Access {
     if (work.asker && visitId !== null) await this.visits.claim(visitId, work.asker.id);
     await this.audit.note(work);
   }
-
-  /** Stands before every route. */
-  readonly admit: ReturnType<typeof accessControl> = (...asked) =>
-    accessControl(this.accounts, this.meters, this.isOn)(...asked);
 }

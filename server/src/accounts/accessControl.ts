@@ -1,16 +1,15 @@
 import { parse, serialize } from 'cookie';
 import type { Request, Response } from 'express';
 import { ApiError, type Asker, type Route } from '../http/index.ts';
-import type { Accounts } from './accounts.ts';
+import { LONGEST_SESSION_MS, type Accounts } from './accounts.ts';
 import type { MeterTokens } from './meterTokens.ts';
 import { mayAsk, permissionOf } from './permissions.ts';
+import { signedOut } from './refusals.ts';
 import * as messages from './messages.ts';
 
 const COOKIE = 'phylaxon-session';
 /** What a viewer is at work as, whatever the request says. */
 const PROFILE_HEADER = 'phylaxon-profile';
-
-const LONGEST_SECONDS = 90 * 86_400;
 
 /** The cookie of a session; without a token: it is taken away. */
 export const sessionCookie = (token: string | null, isSecure: boolean): string =>
@@ -19,7 +18,7 @@ export const sessionCookie = (token: string | null, isSecure: boolean): string =
     httpOnly: true,
     sameSite: 'strict',
     secure: isSecure,
-    maxAge: token === null ? 0 : LONGEST_SECONDS,
+    maxAge: token === null ? 0 : LONGEST_SESSION_MS / 1000,
   });
 
 /** Import in place of what is here restores an earlier state of a site: that is the owner’s. */
@@ -53,7 +52,7 @@ export const accessControl =
     const asker: Asker | null = token ? await accounts.signedIn(token) : null;
     response.locals.asker = asker;
     if (permission === 'anyone') return;
-    if (!asker) throw new ApiError(401, 'signed_out', messages.signInFirst);
+    if (!asker) throw signedOut();
     if (!mayAsk(asker.role, route && isRestoring(route, request) ? 'owner' : permission))
       throw new ApiError(403, 'not_for_this_role', messages.notForYourRole(asker.role));
     if (isOfMeter && (await meters.has(String(request.params.feed))))

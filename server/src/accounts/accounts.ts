@@ -5,13 +5,14 @@ import { conflict, notFound } from '../errors/index.ts';
 import type { Asker } from '../http/index.ts';
 import { AccountTable, SessionTable, type AccountRow, type Store } from '../store/index.ts';
 import { fitsPassword, hashPassword } from './password.ts';
+import { hasAccount } from './refusals.ts';
 import { newToken, tokenHash } from './secrets.ts';
 import * as messages from './messages.ts';
 
 const DAY_MS = 86_400_000;
 /** A session that was not used for so long has ended, and any that is so old. */
 const RESTED_MS = 14 * DAY_MS;
-const LONGEST_MS = 90 * DAY_MS;
+export const LONGEST_SESSION_MS = 90 * DAY_MS;
 /** That a session was used is written down this often. */
 const TOUCHED_MS = 3_600_000;
 
@@ -48,8 +49,7 @@ export class Accounts {
   ): Promise<Account> {
     const hash = await hashPassword(password, client);
     return this.store.write(async (manager) => {
-      if (isFirst && (await manager.exists(AccountTable)))
-        throw conflict('has_account', messages.thereIsAnAccountSignIn);
+      if (isFirst && (await manager.exists(AccountTable))) throw hasAccount();
       if (await manager.existsBy(AccountTable, { name }))
         throw conflict('name_taken', messages.thisNameIsTaken, [
           { path: 'name', message: messages.thisNameIsTaken },
@@ -96,7 +96,7 @@ export class Accounts {
     await this.store.write(async (manager) => {
       await manager.query('DELETE FROM "session" WHERE "usedAt" < ? OR "createdAt" < ?', [
         new Date(Date.now() - RESTED_MS).toISOString(),
-        new Date(Date.now() - LONGEST_MS).toISOString(),
+        new Date(Date.now() - LONGEST_SESSION_MS).toISOString(),
       ]);
       // The account may have been removed since its password was looked at.
       if (!(await manager.existsBy(AccountTable, { id: accountId }))) throw notFound(messages.theAccount);
@@ -162,7 +162,7 @@ export class Accounts {
     if (!found) return null;
     const { createdAt, usedAt } = found.session;
     const hasEnded =
-      Date.now() - Date.parse(createdAt) > LONGEST_MS || Date.now() - Date.parse(usedAt) > RESTED_MS;
+      Date.now() - Date.parse(createdAt) > LONGEST_SESSION_MS || Date.now() - Date.parse(usedAt) > RESTED_MS;
     return hasEnded ? null : found;
   }
 

@@ -52,11 +52,7 @@ export class Audit {
     const { route, asker } = done;
     if (asker === null || route.method === 'get') return;
     if (UNRECORDED.some((path) => route.path === path || route.path.startsWith(`${path}/`))) return;
-    await this.write(
-      asker.name,
-      `${route.summary} (${route.method.toUpperCase()} ${route.path})`,
-      idsOf(done),
-    );
+    await this.write(asker.name, route.summary, idsOf(done));
   }
 
   /** Write down what somebody did who is not signed in by then, or not any more. */

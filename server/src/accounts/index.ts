@@ -4,6 +4,7 @@ export { Attempts } from './attempts.ts';
 export { Audit } from './audit.ts';
 export { mayAsk, permissionOf, type Permission } from './permissions.ts';
 export { hashPassword } from './password.ts';
+export { hasAccount, signedOut } from './refusals.ts';
 export { isSameSecret, newSetupCode } from './secrets.ts';
 export { ShareLinks } from './shareLinks.ts';
 export { Access } from './access.ts';

@@ -8,7 +8,7 @@ export const theMeterTokenIsWrong = 'The token is not this meter’s.';
 export const thisMeterSendsWithItsToken =
   'This meter sends with its own token. Nobody else sends under its name.';
 export const thisVisitIsOf = (name: string) =>
-  `${name} is working on this visit. Talk to ${name} before you take it over: hands may be inside.`;
+  `${name} is working on this visit. Talk to ${name} before you take it over: their hands may be inside the panel.`;
 export const theLink = 'The link';
 export const theLastOwnerCannotBeRemoved = 'The last owner cannot be removed. Create another owner first.';
 export const signInFirst = 'Sign in first.';

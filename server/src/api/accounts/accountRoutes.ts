@@ -1,6 +1,6 @@
 import { ENDPOINTS } from '@phylaxon/core/api';
 import type { Access } from '../../accounts/index.ts';
-import { isSameSecret, sessionCookie } from '../../accounts/index.ts';
+import { hasAccount, isSameSecret, sessionCookie, signedOut } from '../../accounts/index.ts';
 import { conflict } from '../../errors/index.ts';
 import { ApiError, implement, WithHeaders, type Route } from '../../http/index.ts';
 import * as messages from './messages.ts';
@@ -23,9 +23,7 @@ export function accountRoutes(access: Access): Route[] {
         if (!access.isOn()) return OFF;
         if (asker) return { name: asker.name, role: asker.role };
         const isNew = !(await accounts.hasAny());
-        throw isNew
-          ? new ApiError(401, 'no_account', messages.createTheFirstAccount)
-          : new ApiError(401, 'signed_out', messages.signInFirst);
+        throw isNew ? new ApiError(401, 'no_account', messages.createTheFirstAccount) : signedOut();
       },
     }),
     implement('POST /session', {
@@ -39,7 +37,7 @@ export function accountRoutes(access: Access): Route[] {
         if (!account) throw new ApiError(401, 'wrong_credentials', messages.nameOrPasswordIsWrong);
         const token = await accounts.begin(account.id);
         attempt.succeeded();
-        await audit.write(account.name, messages.done(ENDPOINTS['POST /session'].summary, 'POST /session'));
+        await audit.write(account.name, ENDPOINTS['POST /session'].summary);
         return withCookie(token, origin, { name: account.name, role: account.role });
       },
     }),
@@ -52,16 +50,12 @@ export function accountRoutes(access: Access): Route[] {
     implement('POST /accounts/first', {
       handle: async ({ body: { code, name, password }, client }) => {
         if (!access.isOn()) throw conflict('accounts_off', messages.accountsAreOff);
-        if (access.setupCode === null || (await accounts.hasAny()))
-          throw conflict('has_account', messages.thereIsAnAccount);
+        if (access.setupCode === null || (await accounts.hasAny())) throw hasAccount();
         if (!isSameSecret(code, access.setupCode))
           throw new ApiError(403, 'wrong_code', messages.theSetupCodeIsWrong);
         const account = await accounts.add({ name, password, role: 'owner' }, client, true);
         access.setupCode = null;
-        await audit.write(
-          account.name,
-          messages.done(ENDPOINTS['POST /accounts/first'].summary, 'POST /accounts/first'),
-        );
+        await audit.write(account.name, ENDPOINTS['POST /accounts/first'].summary);
         return account;
       },
     }),

@@ -3,7 +3,7 @@ import type { Report } from '@phylaxon/core/views/report';
 import type { EntityManager } from 'typeorm';
 import { z } from 'zod';
 import type { Access } from '../../accounts/index.ts';
-import { invalidField, notFound } from '../../errors/index.ts';
+import { invalidField, notFound, Refusal } from '../../errors/index.ts';
 import { handOverPdf, writeCard } from '../../handover/index.ts';
 import { Download, implement, WithHeaders, type Route } from '../../http/index.ts';
 import { printStyle } from '../../pdf/index.ts';
@@ -27,7 +27,10 @@ async function reportSubject(
   if (id === siteId) return 'site';
   const panel = await manager.findOneBy(PanelTable, { id });
   if (panel) return panel.siteId === siteId && panel.removedAt === null ? 'panel' : null;
-  const visit = await visitPage(manager, id).catch(() => null);
+  const visit = await visitPage(manager, id).catch((error: unknown) => {
+    if (error instanceof Refusal && error.kind === 'missing') return null;
+    throw error;
+  });
   return visit?.site.id === siteId ? 'visit' : null;
 }
 
@@ -44,18 +47,26 @@ const photosOf = (report: Report): Set<string> =>
       ?.map((found) => found.slice(10, -1)) ?? [],
   );
 
+/** So many links’ photos are remembered. */
+const MOST_REMEMBERED = 200;
+
 /** Links that show a page to whoever has them, and what they show. */
 export function linkRoutes({ store, photos }: ApiContext, { links }: Access): Route[] {
   const byToken = z.object({ token: z.string() });
+  /** The photos of each page as it was shown last, by link: each is asked for by itself. */
+  const shown = new Map<string, ReadonlySet<string>>();
   const open = async (params: unknown): Promise<ShareLinkRow> => {
     const link = await links.find(byToken.parse(params).token);
     if (!link) throw notFound(messages.theLink);
     return link;
   };
-  const reportBehind = (manager: EntityManager, { siteId, subjectId }: ShareLinkRow, zone: string) =>
-    reportSubject(manager, siteId, subjectId).then((kind) => {
+  const reportBehind = (manager: EntityManager, { id, siteId, subjectId }: ShareLinkRow, zone: string) =>
+    reportSubject(manager, siteId, subjectId).then(async (kind) => {
       if (kind === null) throw notFound(messages.theLink);
-      return printedReport(manager, { kind, id: subjectId }, zone);
+      const printed = await printedReport(manager, { kind, id: subjectId }, zone);
+      if (shown.size >= MOST_REMEMBERED) shown.clear();
+      shown.set(id, photosOf(printed.told));
+      return printed;
     });
   const cardBehind = async (manager: EntityManager, { siteId, subjectId }: ShareLinkRow, zone: string) => {
     if (!(await isCaseOf(manager, siteId, subjectId))) throw notFound(messages.theLink);
@@ -135,11 +146,9 @@ export function linkRoutes({ store, photos }: ApiContext, { links }: Access): Ro
       'image/jpeg',
       messages.aPhotoOfTheReport,
       async (link, { sha256 }, zone) => {
-        const shown =
-          link.what === 'report'
-            ? photosOf((await store.read((manager) => reportBehind(manager, link, zone))).told)
-            : new Set<string>();
-        if (!shown.has(sha256 as string)) throw notFound(messages.thisPhoto);
+        if (link.what === 'report' && !shown.has(link.id))
+          await store.read((manager) => reportBehind(manager, link, zone));
+        if (!shown.get(link.id)?.has(sha256 as string)) throw notFound(messages.thisPhoto);
         return new Download('image/jpeg', await photos.read(sha256 as string), undefined, UNKEPT);
       },
     ),

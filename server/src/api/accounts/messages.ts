@@ -1,11 +1,8 @@
 export const createTheFirstAccount = 'There is no account yet. Create the first one with the setup code.';
-export const signInFirst = 'Sign in first.';
 export const accountsAreOff = 'Accounts are off. Start the server with PHYLAXON_ACCOUNTS=on to turn them on.';
 export const tooManyAttempts = (seconds: number) =>
   `Too many failed attempts. Try again in ${Math.ceil(seconds / 60)} min.`;
 export const nameOrPasswordIsWrong = 'The name or the password is wrong.';
-export const done = (summary: string, endpoint: string) => `${summary} (${endpoint})`;
-export const thereIsAnAccount = 'There is an account already. Sign in.';
 export const theSetupCodeIsWrong = 'The setup code is wrong. It is on the server’s console.';
 export const theLink = 'This link';
 export const thisPhoto = 'This photo';

@@ -1,6 +1,7 @@
 export const signIn = 'Sign in';
 export const signInPhylaxon = 'Sign in · Phylaxon';
-export const thisRecordHasAccounts = 'This record is protected. Sign in to go on. Nothing you typed is lost.';
+export const thisRecordHasAccounts =
+  'This record is protected. Sign in to continue. Nothing you typed is lost.';
 export const createTheOwnerAccount = 'Create the owner’s account';
 export const theServerPrintedACode =
   'This record has no account yet. The server printed a setup code on its console when it started.';

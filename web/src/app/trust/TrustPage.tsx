@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { asButton, SelectInput } from '../../shared/ui/index.ts';
 import { TrustDrawing } from './TrustDrawing.tsx';
 import * as messages from './messages.ts';
@@ -42,12 +42,12 @@ export function TrustPage() {
           <p className="border-l-4 border-heed pl-3 font-semibold">{messages.noAuthority}</p>
         ) : (
           <>
-            <Step title={messages.downloadTheCertificate}>
+            <Step number={1} title={messages.downloadTheCertificate}>
               <a href="/trust/authority.crt" className={asButton()}>
-                {messages.downloadTheCertificate.slice(3)}
+                {messages.downloadTheCertificate}
               </a>
             </Step>
-            <Step title={messages.install}>
+            <Step number={2} title={messages.install}>
               <SelectInput label={messages.device} options={OPTIONS} value={device} onValue={setDevice} />
               <ol className="mt-3 list-decimal space-y-2 pl-6">
                 {steps.map((step) => (
@@ -55,15 +55,15 @@ export function TrustPage() {
                 ))}
               </ol>
             </Step>
-            <Step title={messages.compare}>
+            <Step number={3} title={messages.compare}>
               <p>{messages.compareWith}</p>
               <p className="figures mt-2 bg-bone-raised p-3 text-sm wrap-anywhere">{data ?? '…'}</p>
             </Step>
           </>
         )}
-        <Step title={messages.open}>
+        <Step number={4} title={messages.open}>
           <a href={`https://${location.host}/`} className={asButton('quiet')}>
-            {messages.openPhylaxon}
+            {messages.open}
           </a>
         </Step>
       </main>
@@ -71,9 +71,17 @@ export function TrustPage() {
   );
 }
 
-const Step = ({ title, children }: { title: string; children: React.ReactNode }) => (
+interface StepProps {
+  number: number;
+  title: string;
+  children: ReactNode;
+}
+
+const Step = ({ number, title, children }: StepProps) => (
   <section aria-label={title} className="space-y-2 border-t border-rule-strong pt-3">
-    <h2 className="text-xl font-bold">{title}</h2>
+    <h2 className="text-xl font-bold">
+      {number}. {title}
+    </h2>
     {children}
   </section>
 );

@@ -2,15 +2,14 @@ export const phylaxon = 'Phylaxon';
 export const trustPhylaxon = 'Trust this server · Phylaxon';
 export const trustThisServer = 'Trust this server';
 export const whyTrust =
-  'This server is on your own network and has a certificate of its own. Your device warns about it until you tell the device to trust it. Do this once on each device, on your own network only.';
-export const downloadTheCertificate = '1. Download the certificate';
-export const install = '2. Install it';
-export const compare = '3. Compare';
+  'This server is on your network and issued its own certificate. Your device warns about it until you tell the device to trust it. Do this once on each device, and only on your own network.';
+export const downloadTheCertificate = 'Download the certificate';
+export const install = 'Install it';
+export const compare = 'Compare';
 export const compareWith =
-  'Open the certificate on the device and compare its SHA-256 fingerprint with the one that the server printed on its console. If they differ, remove the certificate and stop: something between you and the server is not yours. This page was sent:';
-export const noAuthority = 'This server has no certificate of its own. There is nothing to install.';
-export const open = '4. Open Phylaxon';
-export const openPhylaxon = 'Open Phylaxon';
+  'Open the certificate on the device and compare its SHA-256 fingerprint with the one that the server printed on its console. If they differ, remove the certificate and stop: someone may be intercepting the connection. This page received:';
+export const noAuthority = 'This server did not issue its own certificate. There is nothing to install.';
+export const open = 'Open Phylaxon';
 export const device = 'Device';
 export const chainDrawing =
   'The server shows its certificate; the device trusts it because it knows the authority that signed it.';

@@ -12,4 +12,5 @@ export const qrCode = 'QR code of the link';
 export const openLinks = 'Open links to this page';
 export const createdExpires = (created: string, expires: string) => `Created ${created}, expires ${expires}`;
 export const withdraw = 'Withdraw';
-export const keepIt = 'The address is shown only now. The link opens on devices that can reach this server.';
+export const keepIt =
+  'This is the only time the address is shown. The link opens on devices that can reach this server.';

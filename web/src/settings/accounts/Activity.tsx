@@ -42,7 +42,7 @@ export function Activity() {
                 <tr key={id} className="border-b border-rule align-baseline">
                   <td className="figures py-1 pr-4 whitespace-nowrap">{timeText(at)}</td>
                   <td className="py-1 pr-4">{name}</td>
-                  <td className="py-1">{what.replace(/ \([A-Z]+ \/\S*\)$/, '')}</td>
+                  <td className="py-1">{what}</td>
                 </tr>
               ))}
             </tbody>

@@ -36,7 +36,7 @@ export const newToken = 'New meter token';
 export const nameOfTheMeter = 'Name of the meter';
 export const createToken = 'Create token';
 export const tokenOf = (feed: string) =>
-  `Token of ${feed}, shown only now. Send it as “Authorization: Bearer”:`;
+  `Token of ${feed}, shown only this once. Send it as “Authorization: Bearer”:`;
 export const activity = 'Activity';
 export const whoDidWhat = 'Everything that was changed, by whom, newest first.';
 export const nothingYet = 'Nothing yet.';

@@ -90,5 +90,5 @@ export const savePermit = 'Save permit';
 export const whoWorksOnThisVisit = 'Who is working on this visit';
 export const worksOnThisVisit = (name: string) => `${name} is working on this visit.`;
 export const talkFirst = (name: string) =>
-  `Talk to ${name} before you take it over: hands may be inside, and the lock may be theirs. Their steps stay on record; only you can add steps from then on.`;
+  `Talk to ${name} before you take it over: their hands may be inside the panel, and the lock may be theirs. Their steps stay on record; only you can add steps from then on.`;
 export const takeOverThisVisit = 'Take over this visit';
