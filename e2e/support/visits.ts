@@ -76,7 +76,10 @@ const signOf = async (page: Page) => {
  */
 export async function visitUntil(page: Page, until: RegExp): Promise<number> {
   await heading(page).waitFor();
+  // Between two screens there may be none for a moment: it has ended only where it says what came of it.
+  const screenOrResult = heading(page).or(page.getByRole('region', { name: 'Result' }));
   for (let i = 0; i < 160; i++) {
+    await screenOrResult.first().waitFor();
     const title = (await heading(page).allTextContents())[0] ?? 'end';
     if (until.test(title)) return i;
     if (title === 'end') throw new Error(`It ended before ${until}.`);
